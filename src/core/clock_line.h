@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The straight line from take time to recording time:
+///
+///     recording_time = offset + take_time × (1 + drift × 1e-6)
+///
+/// Take time 0 is the presentation time of the take's first picture frame. Positive offset: the
+/// recorder was already running. Positive drift: the recorder counts more seconds than the camera.
+#pragma once
+
+#include "core/units.h"
+
+namespace brisk {
+
+struct ClockLine {
+    Seconds offset;
+    Ppm drift;
+
+    [[nodiscard]] Seconds toRecording(Seconds take) const {
+        // Written as a sum so that a small drift does not eat the precision of a long time.
+        return offset + take + take * (drift.value * 1e-6);
+    }
+    [[nodiscard]] Seconds toTake(Seconds recording) const {
+        return (recording - offset) / drift.factor();
+    }
+    friend bool operator==(const ClockLine& a, const ClockLine& b) {
+        return a.offset == b.offset && a.drift == b.drift;
+    }
+};
+
+}  // namespace brisk

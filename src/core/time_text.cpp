@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Rounds once, in integer units of the last digit, so that 59.9996 never becomes "0:00:60.000".
+#include "core/time_text.h"
+
+#include <cmath>
+#include <cstdio>
+#include <cstdlib>
+
+namespace brisk {
+namespace {
+constexpr const char* kMinus = "\u2212";
+constexpr const char* kThinSpace = "\u2009";
+}  // namespace
+
+std::string clockText(Seconds t, int decimals) {
+    long long unit = 1;
+    for (int i = 0; i < decimals; ++i) unit *= 10;
+    const long long all = std::llround(std::fabs(t.value) * static_cast<double>(unit));
+    const long long s = all / unit;
+    char text[64];
+    std::snprintf(text, sizeof text, "%lld:%02lld:%02lld", s / 3600, s / 60 % 60, s % 60);
+    std::string out = (t.value < 0 && all != 0) ? std::string(kMinus) + text : text;
+    if (decimals > 0) {
+        const std::string rest = std::to_string(all % unit);
+        out += "." + std::string(static_cast<std::size_t>(decimals) - rest.size(), '0') + rest;
+    }
+    return out;
+}
+
+std::string slipText(Seconds slip) {
+    const double ms = slip.milliseconds();
+    const int decimals = std::fabs(ms) < 0.1 ? 2 : 1;
+    char text[48];
+    std::snprintf(text, sizeof text, "%.*f ms", decimals, std::fabs(ms));
+    const bool zero = std::fabs(ms) < 0.005;
+    return (ms < 0 && !zero ? kMinus : "") + std::string(text);
+}
+
+std::string groupedText(long long n) {
+    std::string digits = std::to_string(std::llabs(n));
+    for (int i = static_cast<int>(digits.size()) - 3; i > 0; i -= 3) {
+        digits.insert(static_cast<std::size_t>(i), kThinSpace);
+    }
+    return n < 0 ? kMinus + digits : digits;
+}
+
+std::string framesText(Seconds t, Rational frameRate) {
+    const double frames = t.value * frameRate.value();
+    auto whole = static_cast<long long>(std::floor(frames));
+    double rest = std::round((frames - static_cast<double>(whole)) * 100) / 100;
+    if (rest >= 1.0) {
+        ++whole;
+        rest = 0;
+    }
+    char text[32];
+    std::snprintf(text, sizeof text, "%.2f", rest);
+    return groupedText(whole) + " frames + " + text;
+}
+
+std::string rateText(Rational frameRate) {
+    char text[32];
+    const double v = frameRate.value();
+    std::snprintf(text, sizeof text, v == std::round(v) ? "%.0f fps" : "%.2f fps", v);
+    return text;
+}
+
+}  // namespace brisk

@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The frames start at n × 8 ms, rounded to the sample, instead of resampling every file to a common
+// rate first: the rounding is 11 µs, the frames are 8 ms.
+#include "dsp/band_levels.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace brisk {
+namespace {
+constexpr double kWindowSeconds = 1024.0 / 48000.0;
+constexpr double kLowestHz = 200.0;
+constexpr double kHighestHz = 7000.0;
+}  // namespace
+
+BandLevelMeter::BandLevelMeter(SampleRate rate)
+    : rate_(rate),
+      windowLength_(static_cast<int>(std::lround(kWindowSeconds * rate.hertz))),
+      fourier_(powerOfTwoAtLeast(windowLength_)),
+      window_(static_cast<std::size_t>(windowLength_)) {
+    for (int i = 0; i < windowLength_; ++i) {
+        window_[static_cast<std::size_t>(i)] = static_cast<float>(
+            0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (i + 0.5) / windowLength_));
+    }
+    const double binHz = static_cast<double>(rate.hertz) / fourier_.size();
+    const int last = fourier_.size() / 2;
+    for (int b = 0; b <= kBands; ++b) {
+        const double hz = kLowestHz * std::pow(kHighestHz / kLowestHz,
+                                               static_cast<double>(b) / kBands);
+        edges_[static_cast<std::size_t>(b)] =
+            std::min(last, static_cast<int>(std::lround(hz / binHz)));
+    }
+    for (std::size_t b = 1; b < edges_.size(); ++b) {
+        edges_[b] = std::min(last + 1, std::max(edges_[b], edges_[b - 1] + 1));
+    }
+}
+
+void BandLevelMeter::push(std::span<const float> mono) {
+    held_.insert(held_.end(), mono.begin(), mono.end());
+    measure();
+}
+
+BandLevels BandLevelMeter::finish() {
+    held_.insert(held_.end(), static_cast<std::size_t>(windowLength_) / 2, 0.0f);
+    measure();
+    return std::move(levels_);
+}
+
+void BandLevelMeter::measure() {
+    const float scale = 4.0f / static_cast<float>(windowLength_ * windowLength_);
+    for (;;) {
+        const auto n = static_cast<double>(levels_.size());
+        const std::int64_t start = std::llround(n / kBandFramesPerSecond * rate_.hertz);
+        const std::int64_t at = start - heldStart_;
+        if (at + windowLength_ > static_cast<std::int64_t>(held_.size())) break;
+        auto time = fourier_.time();
+        for (std::size_t i = 0; i < window_.size(); ++i) {
+            time[i] = held_[static_cast<std::size_t>(at) + i] * window_[i];
+        }
+        std::fill(time.begin() + windowLength_, time.end(), 0.0f);
+        fourier_.forward();
+        const auto spectrum = fourier_.spectrum();
+        BandFrame frame{};
+        for (std::size_t b = 0; b < kBands; ++b) {
+            float power = 0;
+            for (int k = edges_[b]; k < edges_[b + 1] && k < static_cast<int>(spectrum.size());
+                 ++k) {
+                power += std::norm(spectrum[static_cast<std::size_t>(k)]);
+            }
+            const float db = 10.0f * std::log10(power * scale + 1e-12f);
+            frame[b] = static_cast<std::uint8_t>(
+                std::clamp((db + 120.0f) * 2.0f + 0.5f, 0.0f, 255.0f));
+        }
+        levels_.push_back(frame);
+    }
+    const std::int64_t next = std::llround(static_cast<double>(levels_.size()) /
+                                           kBandFramesPerSecond * rate_.hertz);
+    const std::int64_t drop = std::clamp<std::int64_t>(
+        next - heldStart_, 0, static_cast<std::int64_t>(held_.size()));
+    held_.erase(held_.begin(), held_.begin() + drop);
+    heldStart_ += drop;
+}
+
+}  // namespace brisk

@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Source: EBU R 128 and ITU-R BS.1770, as implemented by libebur128.
+#include "dsp/loudness.h"
+
+#include <ebur128.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace brisk {
+
+struct LevelMeter::State {
+    ebur128_state* meter = nullptr;
+    std::size_t channels = 1;
+    std::vector<double> power;
+    std::vector<int> run;
+    std::int64_t frames = 0;
+    std::int64_t clipped = 0;
+    ~State() { ebur128_destroy(&meter); }
+};
+
+LevelMeter::LevelMeter(SampleRate rate, int channels) : state_(std::make_unique<State>()) {
+    state_->channels = static_cast<std::size_t>(channels);
+    state_->power.resize(state_->channels);
+    state_->run.resize(state_->channels);
+    // The histogram mode keeps memory flat over a whole day.
+    state_->meter = ebur128_init(static_cast<unsigned>(channels),
+                                 static_cast<unsigned long>(rate.hertz),
+                                 EBUR128_MODE_I | EBUR128_MODE_HISTOGRAM);
+}
+
+LevelMeter::LevelMeter(LevelMeter&&) noexcept = default;
+LevelMeter::~LevelMeter() = default;
+
+void LevelMeter::push(std::span<const float> in) {
+    State& s = *state_;
+    const std::size_t frames = in.size() / s.channels;
+    if (s.meter) ebur128_add_frames_float(s.meter, in.data(), frames);
+    for (std::size_t n = 0; n < frames; ++n) {
+        for (std::size_t c = 0; c < s.channels; ++c) {
+            const float v = in[n * s.channels + c];
+            s.power[c] += static_cast<double>(v) * v;
+            s.run[c] = std::fabs(v) >= 0.9995f ? s.run[c] + 1 : 0;
+            if (s.run[c] == 3) s.clipped += 3;
+            if (s.run[c] > 3) ++s.clipped;
+        }
+    }
+    s.frames += static_cast<std::int64_t>(frames);
+}
+
+LevelReport LevelMeter::report() const {
+    const State& s = *state_;
+    LevelReport r;
+    r.clippedSamples = s.clipped;
+    for (const double p : s.power) {
+        r.channelRmsDb.push_back(
+            10 * std::log10(p / static_cast<double>(std::max<std::int64_t>(1, s.frames)) + 1e-12));
+    }
+    double lufs = -70;
+    if (s.meter && ebur128_loudness_global(s.meter, &lufs) == EBUR128_SUCCESS &&
+        std::isfinite(lufs)) {
+        r.integratedLufs = std::max(-70.0, lufs);
+    }
+    return r;
+}
+
+int LevelReport::onlyChannel() const {
+    if (channelRmsDb.size() < 2) return -1;
+    const auto best = std::max_element(channelRmsDb.begin(), channelRmsDb.end());
+    for (auto it = channelRmsDb.begin(); it != channelRmsDb.end(); ++it) {
+        if (it != best && *it > *best - 40) return -1;
+    }
+    return static_cast<int>(best - channelRmsDb.begin());
+}
+
+}  // namespace brisk

@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// How loud a sound is, streaming: integrated loudness after EBU R 128, sample peak, clipping.
+#pragma once
+
+#include <cstdint>
+#include <memory>
+#include <span>
+#include <vector>
+
+#include "core/units.h"
+
+namespace brisk {
+
+struct LevelReport {
+    double integratedLufs = -70.0;          ///< -70 where there is nothing to measure.
+    std::int64_t clippedSamples = 0;        ///< Of all channels, in runs of three or more.
+    std::vector<double> channelRmsDb;       ///< Of each channel, re full scale.
+    /// The channel that carries the sound where all others are 40 dB weaker, else -1.
+    [[nodiscard]] int onlyChannel() const;
+};
+
+class LevelMeter {
+  public:
+    LevelMeter(SampleRate rate, int channels);
+    LevelMeter(LevelMeter&&) noexcept;
+    ~LevelMeter();
+    void push(std::span<const float> interleaved);
+    [[nodiscard]] LevelReport report() const;
+
+  private:
+    struct State;
+    std::unique_ptr<State> state_;
+};
+
+}  // namespace brisk

@@ -1,0 +1,75 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Every libav handle, wrapped once. Private to src/media: no other header includes FFmpeg.
+#pragma once
+
+extern "C" {
+#include <libavcodec/avcodec.h>
+#include <libavformat/avformat.h>
+#include <libavutil/display.h>
+#include <libavutil/opt.h>
+#include <libavutil/timestamp.h>
+#include <libswscale/swscale.h>
+}
+
+#include <memory>
+#include <string>
+
+#include "core/rational.h"
+#include "core/result.h"
+
+namespace brisk::av {
+
+struct InputDeleter {
+    void operator()(AVFormatContext* c) const { avformat_close_input(&c); }
+};
+struct OutputDeleter {
+    void operator()(AVFormatContext* c) const {
+        if (c->pb && !(c->oformat->flags & AVFMT_NOFILE)) avio_closep(&c->pb);
+        avformat_free_context(c);
+    }
+};
+struct CodecDeleter {
+    void operator()(AVCodecContext* c) const { avcodec_free_context(&c); }
+};
+struct FrameDeleter {
+    void operator()(AVFrame* f) const { av_frame_free(&f); }
+};
+struct PacketDeleter {
+    void operator()(AVPacket* p) const { av_packet_free(&p); }
+};
+struct ScalerDeleter {
+    void operator()(SwsContext* s) const { sws_freeContext(s); }
+};
+
+using Input = std::unique_ptr<AVFormatContext, InputDeleter>;
+using Output = std::unique_ptr<AVFormatContext, OutputDeleter>;
+using Codec = std::unique_ptr<AVCodecContext, CodecDeleter>;
+using Frame = std::unique_ptr<AVFrame, FrameDeleter>;
+using Packet = std::unique_ptr<AVPacket, PacketDeleter>;
+using Scaler = std::unique_ptr<SwsContext, ScalerDeleter>;
+
+inline Frame makeFrame() { return Frame(av_frame_alloc()); }
+inline Packet makePacket() { return Packet(av_packet_alloc()); }
+
+/// libav's own words for an error number.
+std::string errorText(int code);
+
+/// Opens for reading only and finds the streams. Errors: CannotRead, NotMedia, in a person's words.
+Result<Input> openInput(const std::string& path);
+
+/// A decoder for one stream, with the stream's time base set so that trimming is exact.
+Result<Codec> openDecoder(const AVStream* stream, const std::string& path);
+
+/// The stream that holds a moving picture, or -1. Cover pictures do not count.
+int movingPictureStream(const AVFormatContext* input);
+
+/// The first sound stream that can be decoded, or -1.
+int firstSoundStream(const AVFormatContext* input);
+
+inline Rational toRational(AVRational r) { return {r.num, r.den}; }
+inline AVRational toAv(Rational r) {
+    return {static_cast<int>(r.num), static_cast<int>(r.den)};
+}
+
+}  // namespace brisk::av

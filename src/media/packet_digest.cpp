@@ -1,0 +1,152 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// H.264 and HEVC travel with start codes in transport streams and with length prefixes elsewhere.
+// The coded picture is the same: the digest walks its units and leaves the framing out, and with it
+// the access unit delimiters and in-band parameter sets that only some containers carry.
+#include "media/packet_digest.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdlib>
+
+extern "C" {
+#include <libavutil/sha.h>
+}
+
+#include "media/av_handles.h"
+#include "media/probe.h"
+
+namespace brisk {
+namespace {
+
+class Sha {
+  public:
+    Sha() : ctx_(av_sha_alloc()) { av_sha_init(ctx_, 160); }
+    ~Sha() { av_free(ctx_); }
+    Sha(const Sha&) = delete;
+    Sha& operator=(const Sha&) = delete;
+    void add(const std::uint8_t* data, std::size_t n) { av_sha_update(ctx_, data, n); }
+    std::string hex() {
+        std::uint8_t d[20];
+        av_sha_final(ctx_, d);
+        static const char* digits = "0123456789abcdef";
+        std::string out;
+        for (const auto b : d) {
+            out += digits[b >> 4];
+            out += digits[b & 15];
+        }
+        return out;
+    }
+
+  private:
+    AVSHA* ctx_;
+};
+
+bool isParameterUnit(AVCodecID codec, std::uint8_t head) {
+    if (codec == AV_CODEC_ID_H264) return (head & 31) >= 7 && (head & 31) <= 9;
+    const int type = (head >> 1) & 63;  // HEVC
+    return type >= 32 && type <= 35;
+}
+
+void addUnit(Sha& sha, int& size, AVCodecID codec, const std::uint8_t* p, std::size_t n) {
+    while (n > 0 && p[n - 1] == 0) --n;  // trailing zeros belong to the framing
+    if (n == 0 || isParameterUnit(codec, p[0])) return;
+    sha.add(p, n);
+    size += static_cast<int>(n);
+}
+
+void addWithStartCodes(Sha& sha, int& size, AVCodecID codec, const AVPacket& pkt) {
+    const std::uint8_t* d = pkt.data;
+    const auto n = static_cast<std::size_t>(pkt.size);
+    std::size_t unit = n;
+    for (std::size_t i = 0; i + 3 <= n; ++i) {
+        if (d[i] != 0 || d[i + 1] != 0 || d[i + 2] != 1) continue;
+        if (unit < i) addUnit(sha, size, codec, d + unit, i - unit);
+        unit = i + 3;
+        i += 2;
+    }
+    if (unit < n) addUnit(sha, size, codec, d + unit, n - unit);
+}
+
+void addWithLengths(Sha& sha, int& size, AVCodecID codec, const AVPacket& pkt, int prefix) {
+    const std::uint8_t* d = pkt.data;
+    std::size_t left = static_cast<std::size_t>(pkt.size);
+    while (left > static_cast<std::size_t>(prefix)) {
+        std::size_t n = 0;
+        for (int i = 0; i < prefix; ++i) n = (n << 8) | d[i];
+        d += prefix;
+        left -= static_cast<std::size_t>(prefix);
+        n = std::min(n, left);
+        addUnit(sha, size, codec, d, n);
+        d += n;
+        left -= n;
+    }
+}
+
+/// Bytes of the length prefix, or 0 where start codes separate the units.
+int lengthPrefix(const AVCodecParameters* p) {
+    if (p->extradata_size < 7 || p->extradata[0] != 1) return 0;
+    if (p->codec_id == AV_CODEC_ID_H264) return (p->extradata[4] & 3) + 1;
+    return p->extradata_size > 21 ? (p->extradata[21] & 3) + 1 : 0;
+}
+
+}  // namespace
+
+Result<PacketList> pictureDigest(const std::string& path) {
+    auto info = probe(path);
+    if (!info) return tl::unexpected(info.error());
+    if (!info->video) return fail(ErrorCode::NotMedia, path + " has no picture.", path);
+    auto input = av::openInput(path);
+    if (!input) return tl::unexpected(input.error());
+    const AVStream* video = (*input)->streams[info->video->stream];
+    const AVCodecID codec = video->codecpar->codec_id;
+    const bool units = codec == AV_CODEC_ID_H264 || codec == AV_CODEC_ID_HEVC;
+    const int prefix = units ? lengthPrefix(video->codecpar) : 0;
+
+    PacketList list{info->video->timeBase, {}};
+    auto packet = av::makePacket();
+    while (av_read_frame(input->get(), packet.get()) >= 0) {
+        if (packet->stream_index == video->index) {
+            PacketDigest d;
+            d.pts = packet->pts - info->video->firstPts;
+            d.dts = packet->dts - info->video->firstPts;
+            d.key = (packet->flags & AV_PKT_FLAG_KEY) != 0;
+            Sha sha;
+            if (!units) {
+                sha.add(packet->data, static_cast<std::size_t>(packet->size));
+                d.size = packet->size;
+            } else if (prefix > 0) {
+                addWithLengths(sha, d.size, codec, *packet, prefix);
+            } else {
+                addWithStartCodes(sha, d.size, codec, *packet);
+            }
+            d.sha = sha.hex();
+            list.packets.push_back(std::move(d));
+        }
+        av_packet_unref(packet.get());
+    }
+    return list;
+}
+
+std::string differenceBetween(const PacketList& a, const PacketList& b) {
+    if (a.packets.size() != b.packets.size()) {
+        return std::to_string(a.packets.size()) + " pictures against " +
+               std::to_string(b.packets.size());
+    }
+    const double slack = 0.51 * std::max(a.timeBase.value(), b.timeBase.value());
+    const auto apart = [&](std::int64_t x, std::int64_t y) {
+        return std::fabs(ticksToSeconds(x, a.timeBase) - ticksToSeconds(y, b.timeBase)) > slack;
+    };
+    for (std::size_t i = 0; i < a.packets.size(); ++i) {
+        const auto& x = a.packets[i];
+        const auto& y = b.packets[i];
+        const std::string where = "picture packet " + std::to_string(i);
+        if (x.sha != y.sha || x.size != y.size || x.key != y.key) {
+            return where + " holds another coded picture";
+        }
+        if (apart(x.pts, y.pts)) return where + " is shown at another time";
+        // Only MP4 and MOV keep decoding times of their own; elsewhere they are worked out anew.
+    }
+    return {};
+}
+
+}  // namespace brisk

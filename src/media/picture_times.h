@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// When each picture frame of a take is shown, from the container's time stamps. The only way from
+/// frame numbers to times: a variable frame rate has no formula.
+///
+///     PictureTimes times(std::move(pts), info.video->timeBase, info.video->firstPts);
+///     times.frameAt(playhead);   // 212
+///     times.timeOf(212);         // take time of its first instant
+#pragma once
+
+#include <cstdint>
+#include <vector>
+
+#include "core/rational.h"
+#include "core/units.h"
+
+namespace brisk {
+
+class PictureTimes {
+  public:
+    PictureTimes() = default;
+    /// \param pts in any order, in `timeBase`; those before `firstPts` are never shown and dropped.
+    PictureTimes(std::vector<std::int64_t> pts, Rational timeBase, std::int64_t firstPts);
+
+    [[nodiscard]] std::int64_t count() const { return static_cast<std::int64_t>(ticks_.size()); }
+    [[nodiscard]] bool empty() const { return ticks_.empty(); }
+
+    /// Take time at which frame `n` appears; clamped to the frames there are.
+    [[nodiscard]] Seconds timeOf(std::int64_t n) const;
+    /// The frame on screen at `t`; clamped.
+    [[nodiscard]] std::int64_t frameAt(Seconds t) const;
+    /// Take time at which the last frame ends.
+    [[nodiscard]] Seconds end() const;
+
+  private:
+    std::vector<std::int64_t> ticks_;  // sorted, 0 = first picture
+    Rational timeBase_{1, 1};
+};
+
+}  // namespace brisk

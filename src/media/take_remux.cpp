@@ -1,0 +1,168 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The idea: read the source's packets in order; before each picture packet goes out, render and
+// write the sound up to its time. Nothing is held but the muxer's own small interleaving queue.
+#include "media/take_remux.h"
+
+#include <algorithm>
+#include <cctype>
+#include <filesystem>
+#include <vector>
+
+#include "media/av_handles.h"
+#include "media/sound_track_encoder.h"
+
+namespace brisk {
+namespace {
+
+tl::unexpected<Error> cannotWrite(const RemuxPlan& plan, int code) {
+    return fail(ErrorCode::CannotWrite,
+                "Cannot write " + plan.target + ": " + av::errorText(code) +
+                    ". Nothing was left behind; the take itself is untouched.",
+                plan.target, av::errorText(code));
+}
+
+void copySideData(const AVStream* from, AVStream* to) {
+    for (int i = 0; i < from->nb_side_data; ++i) {
+        const auto& d = from->side_data[i];
+        auto* copy = av_stream_new_side_data(to, d.type, d.size);
+        if (copy) std::copy_n(d.data, d.size, copy);
+    }
+}
+
+/// A code that the new container knows for this codec, the source's own where it can stay.
+unsigned codecTagFor(const AVOutputFormat* format, const AVCodecParameters* p) {
+    if (!format->codec_tag) return 0;
+    if (av_codec_get_id(format->codec_tag, p->codec_tag) == p->codec_id) return p->codec_tag;
+    unsigned known = 0;
+    return av_codec_get_tag2(format->codec_tag, p->codec_id, &known) ? 0 : p->codec_tag;
+}
+
+/// The picture's stream in the new file, described like the source's.
+AVStream* addCopiedPicture(AVFormatContext* output, const AVStream* from) {
+    AVStream* to = avformat_new_stream(output, nullptr);
+    avcodec_parameters_copy(to->codecpar, from->codecpar);
+    to->codecpar->codec_tag = codecTagFor(output->oformat, from->codecpar);
+    to->time_base = from->time_base;
+    to->avg_frame_rate = from->avg_frame_rate;
+    to->r_frame_rate = from->r_frame_rate;
+    to->sample_aspect_ratio = from->sample_aspect_ratio;
+    to->disposition = from->disposition;
+    av_dict_copy(&to->metadata, from->metadata, 0);
+    copySideData(from, to);
+    return to;
+}
+
+class SoundFeed {
+  public:
+    SoundFeed(SoundTrackEncoder& track, const RemuxPlan& plan, const SoundPull& pull)
+        : track_(track),
+          pull_(pull),
+          channels_(static_cast<std::size_t>(plan.sound.channels)),
+          left_(plan.sound.rate.samples(plan.soundLength)),
+          block_(kBlock * channels_) {}
+
+    /// Renders and writes sound until `time` is covered, or all of it.
+    Result<void> upTo(Seconds time) {
+        while (left_ > 0 && track_.pushedUntil() <= time) {
+            const auto n = static_cast<std::size_t>(std::min<std::int64_t>(kBlock, left_));
+            const auto part = std::span(block_).first(n * channels_);
+            if (auto pulled = pull_(part); !pulled) return pulled;
+            if (auto pushed = track_.push(part); !pushed) return pushed;
+            left_ -= static_cast<std::int64_t>(n);
+        }
+        return {};
+    }
+
+  private:
+    static constexpr std::int64_t kBlock = 4800;
+    SoundTrackEncoder& track_;
+    const SoundPull& pull_;
+    std::size_t channels_;
+    std::int64_t left_;
+    std::vector<float> block_;
+};
+
+}  // namespace
+
+std::string muxerFor(const std::string& path) {
+    std::string e = std::filesystem::path(path).extension().string();
+    std::transform(e.begin(), e.end(), e.begin(), [](unsigned char c) { return std::tolower(c); });
+    if (e == ".mkv" || e == ".webm") return "matroska";
+    if (e == ".mts" || e == ".m2ts" || e == ".ts") return "mpegts";
+    if (e == ".mov" || e == ".qt") return "mov";
+    return "mp4";
+}
+
+Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobControl& job) {
+    auto opened = av::openInput(plan.source.path);
+    if (!opened) return tl::unexpected(opened.error());
+    AVFormatContext* input = opened->get();
+    const VideoFacts& video = *plan.source.video;
+    for (unsigned i = 0; i < input->nb_streams; ++i) {
+        if (static_cast<int>(i) != video.stream) input->streams[i]->discard = AVDISCARD_ALL;
+    }
+    const AVStream* from = input->streams[video.stream];
+
+    AVFormatContext* raw = nullptr;
+    int code = avformat_alloc_output_context2(&raw, nullptr, plan.format.c_str(),
+                                              plan.target.c_str());
+    if (code < 0) return cannotWrite(plan, code);
+    const av::Output output(raw);
+    av_dict_copy(&raw->metadata, input->metadata, 0);
+    AVStream* to = addCopiedPicture(raw, from);
+    auto track = SoundTrackEncoder::addTo(raw, plan.sound, Seconds{0});
+    if (!track) return tl::unexpected(track.error());
+    code = avio_open(&raw->pb, plan.target.c_str(), AVIO_FLAG_WRITE);
+    if (code < 0) return cannotWrite(plan, code);
+
+    AVDictionary* options = nullptr;
+    const bool quicktime = plan.format == "mov" || plan.format == "mp4";
+    if (quicktime) {
+        // The source's own clock, so that no picture time is rounded; all metadata, not only what
+        // the classic atoms hold; and the timecode track also where the muxer would leave it out.
+        av_dict_set_int(&options, "video_track_timescale", from->time_base.den, 0);
+        av_dict_set(&options, "movflags", "+use_metadata_tags", 0);
+        av_dict_set(&options, "write_tmcd", "auto", 0);
+    }
+    code = avformat_write_header(raw, &options);
+    av_dict_free(&options);
+    if (code < 0) return cannotWrite(plan, code);
+
+    SoundFeed sound(*track, plan, pull);
+    auto packet = av::makePacket();
+    for (;;) {
+        if (job.stopRequested()) return cancelled();
+        code = av_read_frame(input, packet.get());
+        if (code == AVERROR_EOF) break;
+        if (code < 0) {
+            return fail(ErrorCode::CannotRead,
+                        plan.source.path + " could not be read to its end (" +
+                            av::errorText(code) + "). Is the card still in? No file was written.",
+                        plan.source.path, av::errorText(code));
+        }
+        if (packet->stream_index != video.stream) {
+            av_packet_unref(packet.get());
+            continue;
+        }
+        if (packet->pts != AV_NOPTS_VALUE) packet->pts -= video.firstPts;
+        if (packet->dts != AV_NOPTS_VALUE) packet->dts -= video.firstPts;
+        const std::int64_t stamp = packet->dts != AV_NOPTS_VALUE ? packet->dts : packet->pts;
+        const Seconds at{ticksToSeconds(stamp, video.timeBase)};
+        if (plan.soundLength > Seconds{0}) job.report(at / plan.soundLength);
+        if (auto fed = sound.upTo(at + Seconds{0.1}); !fed) return fed;
+        av_packet_rescale_ts(packet.get(), from->time_base, to->time_base);
+        packet->stream_index = to->index;
+        packet->pos = -1;
+        code = av_interleaved_write_frame(raw, packet.get());
+        if (code < 0) return cannotWrite(plan, code);
+    }
+    if (auto fed = sound.upTo(plan.soundLength); !fed) return fed;
+    if (auto done = track->finish(); !done) return done;
+    code = av_write_trailer(raw);
+    if (code < 0) return cannotWrite(plan, code);
+    code = avio_closep(&raw->pb);
+    if (code < 0) return cannotWrite(plan, code);
+    return {};
+}
+
+}  // namespace brisk
