@@ -1,0 +1,310 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The idea: the take's onset pattern, in segments of at most a minute, is correlated with the whole
+// recording by overlap-save; the bands are summed in the frequency domain, so one inverse transform
+// serves a block. Each segment names its best places; places vote for lines, because two clocks
+// differ by at most 300 parts per million.
+// Source: Oppenheim & Schafer, overlap-save; normalised correlation with running energies.
+#include "align/coarse_search.h"
+
+#include <algorithm>
+#include <cmath>
+#include <complex>
+
+#include "align/onset_flux.h"
+#include "dsp/fourier.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kSegmentSeconds = 60.0;
+constexpr int kMaxSegments = 12;
+constexpr std::size_t kPeaksKept = 48;
+constexpr std::int64_t kPeakSpacing = 8;
+constexpr int kTransform = 1 << 15;
+constexpr double kMaxDrift = 320e-6;
+constexpr double kLooseSeconds = 0.024;
+constexpr double kDistinctSeconds = 0.25;
+constexpr double kLeastOverlapSeconds = 10.0;
+constexpr int kHistogram = 4000;
+
+struct Peak {
+    double lag = 0;  // frames, fractional
+    double score = 0;
+};
+
+struct Segment {
+    std::int64_t first = 0;
+    std::int64_t frames = 0;
+    std::vector<std::vector<std::complex<float>>> spectrum;  // a band each
+    std::vector<double> energy;                              // running, frames + 1
+    std::vector<Peak> peaks;
+    std::vector<std::int64_t> histogram = std::vector<std::int64_t>(kHistogram + 1, 0);
+    double previous[2] = {0, 0};
+
+    [[nodiscard]] double energyOf(std::int64_t a, std::int64_t b) const {
+        a = std::clamp<std::int64_t>(a, 0, frames);
+        b = std::clamp<std::int64_t>(b, 0, frames);
+        return b <= a ? 0.0
+                      : energy[static_cast<std::size_t>(b)] - energy[static_cast<std::size_t>(a)];
+    }
+};
+
+std::vector<double> runningEnergy(std::span<const float> rows, std::int64_t count) {
+    std::vector<double> e(static_cast<std::size_t>(count) + 1, 0.0);
+    for (std::size_t n = 0; n < static_cast<std::size_t>(count); ++n) {
+        double sum = 0;
+        for (std::size_t b = 0; b < kBands; ++b) {
+            const float v = rows[b * static_cast<std::size_t>(count) + n];
+            sum += static_cast<double>(v) * v;
+        }
+        e[n + 1] = e[n] + sum;
+    }
+    return e;
+}
+
+std::vector<Segment> makeSegments(const OnsetFlux& scratch, RealFourier& fourier) {
+    const double seconds = static_cast<double>(scratch.frames()) / kBandFramesPerSecond;
+    const int count =
+        std::clamp(static_cast<int>(std::ceil(seconds / kSegmentSeconds)), 1, kMaxSegments);
+    const auto length = static_cast<std::int64_t>(
+        std::min(kSegmentSeconds, seconds / count) * kBandFramesPerSecond);
+    std::vector<Segment> segments(static_cast<std::size_t>(count));
+    for (int i = 0; i < count; ++i) {
+        Segment& s = segments[static_cast<std::size_t>(i)];
+        s.frames = length;
+        s.first = count == 1 ? 0 : (scratch.frames() - length) * i / (count - 1);
+        std::vector<float> rows(kBands * static_cast<std::size_t>(length));
+        scratch.compute(s.first, length, rows);
+        s.energy = runningEnergy(rows, length);
+        for (std::size_t b = 0; b < kBands; ++b) {
+            auto time = fourier.time();
+            std::fill(time.begin(), time.end(), 0.0f);
+            std::copy_n(rows.begin() + static_cast<std::ptrdiff_t>(b) * length, length,
+                        time.begin());
+            fourier.forward();
+            const auto spectrum = fourier.spectrum();
+            s.spectrum.emplace_back(spectrum.begin(), spectrum.end());
+        }
+    }
+    return segments;
+}
+
+/// Keeps the best local maxima, far enough apart.
+void keepPeak(std::vector<Peak>& peaks, Peak p) {
+    for (auto& q : peaks) {
+        if (std::fabs(q.lag - p.lag) < kPeakSpacing) {
+            if (p.score > q.score) q = p;
+            return;
+        }
+    }
+    if (peaks.size() < kPeaksKept) {
+        peaks.push_back(p);
+        return;
+    }
+    auto weakest = std::min_element(peaks.begin(), peaks.end(), [](const Peak& a, const Peak& b) {
+        return a.score < b.score;
+    });
+    if (p.score > weakest->score) *weakest = p;
+}
+
+/// Correlates one block of the recording with one segment and notes the peaks.
+class BlockScorer {
+  public:
+    BlockScorer(RealFourier& fourier, std::int64_t cleanFrames)
+        : fourier_(fourier), cleanFrames_(cleanFrames) {}
+
+    void load(const OnsetFlux& clean, std::int64_t first) {
+        first_ = first;
+        std::vector<float> rows(static_cast<std::size_t>(kBands) * kTransform);
+        clean.compute(first, kTransform, rows);
+        energy_ = runningEnergy(rows, kTransform);
+        spectra_.clear();
+        for (std::size_t b = 0; b < kBands; ++b) {
+            std::copy_n(rows.begin() + static_cast<std::ptrdiff_t>(b) * kTransform, kTransform,
+                        fourier_.time().begin());
+            fourier_.forward();
+            const auto spectrum = fourier_.spectrum();
+            spectra_.emplace_back(spectrum.begin(), spectrum.end());
+        }
+    }
+
+    /// Lags first_ .. first_ + usable; lag = clean frame at which the segment's first frame falls.
+    void score(Segment& s, std::int64_t usable, std::int64_t leastOverlap) {
+        auto sum = fourier_.spectrum();
+        std::fill(sum.begin(), sum.end(), std::complex<float>{});
+        for (std::size_t b = 0; b < kBands; ++b) {
+            for (std::size_t k = 0; k < sum.size(); ++k) {
+                sum[k] += spectra_[b][k] * std::conj(s.spectrum[b][k]);
+            }
+        }
+        fourier_.inverse();
+        const auto time = fourier_.time();
+        for (std::int64_t i = 0; i < usable; ++i) {
+            const std::int64_t lag = first_ + i;
+            const std::int64_t from = std::max<std::int64_t>(0, -lag);
+            const std::int64_t to = std::min(s.frames, cleanFrames_ - lag);
+            double v = 0;
+            if (to - from >= std::min(leastOverlap, s.frames)) {
+                const double a = s.energyOf(from, to);
+                const double r = energy_[static_cast<std::size_t>(
+                                     std::min<std::int64_t>(i + to, kTransform))] -
+                                 energy_[static_cast<std::size_t>(i + from)];
+                // Less overlap scatters more: scaled so that chance looks alike everywhere.
+                const double share = std::sqrt(static_cast<double>(to - from) /
+                                               static_cast<double>(s.frames));
+                v = a > 0 && r > 0 ? time[static_cast<std::size_t>(i)] / std::sqrt(a * r) * share
+                                   : 0.0;
+                ++s.histogram[static_cast<std::size_t>(
+                    std::clamp((v + 1) * kHistogram / 2, 0.0, double{kHistogram}))];
+            }
+            note(s, lag, v);
+        }
+    }
+
+  private:
+    /// Finds local maxima over a running window of three.
+    static void note(Segment& s, std::int64_t lag, double v) {
+        const double a = s.previous[0];
+        const double b = s.previous[1];
+        if (b > 0 && b >= a && b > v) {
+            const double bend = a - 2 * b + v;
+            const double shift = bend < 0 ? 0.5 * (a - v) / bend : 0.0;
+            keepPeak(s.peaks, {static_cast<double>(lag) - 1 + shift, b});
+        }
+        s.previous[0] = b;
+        s.previous[1] = v;
+    }
+
+    RealFourier& fourier_;
+    std::int64_t cleanFrames_;
+    std::int64_t first_ = 0;
+    std::vector<double> energy_;
+    std::vector<std::vector<std::complex<float>>> spectra_;
+};
+
+/// Turns raw scores into deviations above the segment's usual, by median and MAD.
+void standardise(Segment& s) {
+    std::int64_t total = 0;
+    for (const auto h : s.histogram) total += h;
+    const auto quantile = [&](double q) {
+        std::int64_t seen = 0;
+        for (int i = 0; i <= kHistogram; ++i) {
+            seen += s.histogram[static_cast<std::size_t>(i)];
+            if (static_cast<double>(seen) >= q * static_cast<double>(total)) {
+                return 2.0 * i / kHistogram - 1.0;
+            }
+        }
+        return 0.0;
+    };
+    const double median = quantile(0.5);
+    // For a symmetric middle, half the distance between the quartiles is the MAD.
+    const double mad = std::max(1e-3, (quantile(0.75) - quantile(0.25)) / 2);
+    for (auto& p : s.peaks) p.score = (p.score - median) / (1.4826 * mad);
+}
+
+/// The line through the segments' own places, by weighted least squares.
+CoarsePlace lineThrough(const std::vector<std::pair<double, Peak>>& votes) {
+    CoarsePlace place;
+    double w = 0, wt = 0, wo = 0;
+    for (const auto& [t, p] : votes) {
+        place.score += p.score;
+        w += p.score;
+        wt += p.score * t;
+        wo += p.score * p.lag;
+    }
+    place.segmentsAgreeing = static_cast<int>(votes.size());
+    const double meanT = wt / w;
+    const double meanO = wo / w;
+    double cov = 0, var = 0;
+    for (const auto& [t, p] : votes) {
+        cov += p.score * (t - meanT) * (p.lag - meanO);
+        var += p.score * (t - meanT) * (t - meanT);
+    }
+    const double slope = votes.size() >= 3 && var > 0 ? cov / var : 0.0;
+    place.driftKnown = votes.size() >= 3 && std::fabs(slope) < kMaxDrift;
+    const double used = std::clamp(slope, -kMaxDrift, kMaxDrift);
+    place.line = {{meanO - used * meanT}, {used * 1e6}};
+    return place;
+}
+
+/// Every named place gathers the segments that agree with it.
+std::vector<CoarsePlace> vote(const std::vector<Segment>& segments) {
+    const auto startOf = [](const Segment& s) {
+        return static_cast<double>(s.first) / kBandFramesPerSecond;
+    };
+    std::vector<CoarsePlace> places;
+    for (const auto& anchorSegment : segments) {
+        for (const auto& anchor : anchorSegment.peaks) {
+            const double t0 = startOf(anchorSegment);
+            const double o0 = anchor.lag / kBandFramesPerSecond - t0;
+            std::vector<std::pair<double, Peak>> votes;
+            for (const auto& s : segments) {
+                const double t = startOf(s);
+                const double reach = kLooseSeconds + kMaxDrift * std::fabs(t - t0);
+                Peak best{0, 0};
+                for (const auto& p : s.peaks) {
+                    const double o = p.lag / kBandFramesPerSecond - t;
+                    if (std::fabs(o - o0) <= reach && p.score > best.score) best = {o, p.score};
+                }
+                if (best.score > 0) {
+                    votes.emplace_back(t + static_cast<double>(s.frames) / 2 / kBandFramesPerSecond,
+                                       best);
+                }
+            }
+            if (!votes.empty()) places.push_back(lineThrough(votes));
+        }
+    }
+    std::sort(places.begin(), places.end(),
+              [](const CoarsePlace& a, const CoarsePlace& b) { return a.score > b.score; });
+    return places;
+}
+
+}  // namespace
+
+Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& clean,
+                                  const JobControl& job) {
+    const OnsetFlux a(scratch);
+    const OnsetFlux r(clean);
+    const auto atLeast = static_cast<std::int64_t>(3 * kBandFramesPerSecond);
+    if (a.frames() < atLeast || r.frames() < atLeast) {
+        return fail(ErrorCode::TooShort, "Less than three seconds of sound: too little to tell.");
+    }
+    if (a.featureless() || r.featureless()) {
+        return fail(ErrorCode::Silent, "Nothing is heard in one of the two sounds.");
+    }
+    RealFourier fourier(kTransform);
+    auto segments = makeSegments(a, fourier);
+    const std::int64_t length = segments.front().frames;
+    const std::int64_t usable = kTransform - length;
+    const auto leastOverlap =
+        std::min(static_cast<std::int64_t>(kLeastOverlapSeconds * kBandFramesPerSecond),
+                 std::max<std::int64_t>(length / 2, 1));
+    BlockScorer scorer(fourier, r.frames());
+    const std::int64_t firstLag = leastOverlap - length;
+    const std::int64_t endLag = r.frames() - leastOverlap + 2;
+    for (std::int64_t lag = firstLag; lag < endLag; lag += usable) {
+        if (job.stopRequested()) return cancelled();
+        scorer.load(r, lag);
+        for (auto& s : segments) {
+            scorer.score(s, std::min(usable, endLag - lag), leastOverlap);
+        }
+        job.report(static_cast<double>(lag - firstLag) / static_cast<double>(endLag - firstLag));
+    }
+    for (auto& s : segments) standardise(s);
+
+    CoarseResult result;
+    result.segments = static_cast<int>(segments.size());
+    const Seconds middle{static_cast<double>(a.frames()) / kBandFramesPerSecond / 2};
+    for (const auto& p : vote(segments)) {
+        const bool known = std::any_of(
+            result.places.begin(), result.places.end(), [&](const CoarsePlace& q) {
+                return std::fabs((p.line.toRecording(middle) - q.line.toRecording(middle)).value) <
+                       kDistinctSeconds;
+            });
+        if (!known) result.places.push_back(p);
+        if (result.places.size() == 6) break;
+    }
+    return result;
+}
+
+}  // namespace brisk

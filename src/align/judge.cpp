@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The windows are searched freely over 72 ms, so that a wrong place makes a window agree about once
+// in thirty times. A right place makes most of those agree that hold common sound at all. The
+// binomial tail of that, together with the height of the stack over its own noise, is the evidence.
+#include "align/judge.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+namespace brisk {
+namespace {
+
+constexpr double kStackSure = 9.0;
+constexpr double kStackThin = 6.5;
+constexpr double kLuckSure = -7.0;
+constexpr double kLuckThin = -4.0;
+constexpr double kLeastShare = 0.30;
+constexpr double kRivalTooNear = 0.5;
+
+std::string percentWords(int agreeing, int used) {
+    return std::to_string(agreeing) + " of " + std::to_string(used) + " windows agree";
+}
+
+}  // namespace
+
+const char* statusText(MatchStatus s) {
+    switch (s) {
+        case MatchStatus::Matched: return "matched";
+        case MatchStatus::Unsure: return "unsure";
+        case MatchStatus::Unmatched: break;
+    }
+    return "unmatched";
+}
+
+double chanceLog10(int agreeing, int used, double p) {
+    if (agreeing <= 0) return 0;
+    double tail = 0;
+    for (int k = agreeing; k <= used; ++k) {
+        const double logTerm = std::lgamma(used + 1.0) - std::lgamma(k + 1.0) -
+                               std::lgamma(used - k + 1.0) + k * std::log(p) +
+                               (used - k) * std::log1p(-p);
+        tail += std::exp(logTerm);
+    }
+    return std::log10(std::max(tail, 1e-300));
+}
+
+double evidence(const FineMatch& m) {
+    if (m.windows.empty()) return 0;
+    return m.stackStrength * m.agreeing() / static_cast<double>(m.windows.size());
+}
+
+void judge(const FineMatch& best, double rivalEvidence, TetherEstimate& e) {
+    const int used = static_cast<int>(best.windows.size());
+    const int agreeing = best.agreeing();
+    const double share = used > 0 ? static_cast<double>(agreeing) / used : 0;
+    const double luck = chanceLog10(agreeing, used, best.chanceOfAgreement);
+    const double own = evidence(best);
+    const double rival = own > 0 ? rivalEvidence / own : 1;
+
+    const bool sure = best.stackStrength >= kStackSure && luck <= kLuckSure && share >= kLeastShare;
+    const bool thin = best.stackStrength >= kStackThin && luck <= kLuckThin;
+    char spread[64];
+    std::snprintf(spread, sizeof spread, " within %.1f ms", std::max(0.1, 2 * best.spreadMs));
+    std::string text = percentWords(agreeing, used) + spread;
+    if (rivalEvidence > 0) {
+        char weaker[64];
+        std::snprintf(weaker, sizeof weaker, "; the next best place is %.0f dB weaker",
+                      std::max(0.0, -20 * std::log10(std::max(rival, 1e-3))));
+        text += weaker;
+    } else {
+        text += "; no other place comes near";
+    }
+
+    if (sure && rival < kRivalTooNear) {
+        e.status = MatchStatus::Matched;
+        e.reason = text + ".";
+    } else if (sure || thin) {
+        e.status = MatchStatus::Unsure;
+        e.reason = rival >= kRivalTooNear
+                       ? "The same sound fits in more than one place: " + text +
+                             ". Listen, or mark a clap."
+                       : "The evidence is thin: " + text + ". Listen before you trust it.";
+    } else {
+        e.status = MatchStatus::Unmatched;
+        e.reason = "No place where the two sounds agree: at best " + text +
+                   ". Was the recorder running, and in the same room?";
+    }
+    // A smooth function of the same evidence; the statuses above are what decides.
+    const double height = 1 / (1 + std::exp(-(best.stackStrength - 8) / 1.5));
+    const double luckTerm = 1 / (1 + std::exp((luck + 5) / 1.2));
+    const double rivalTerm = 1 / (1 + std::exp((rival - 0.6) / 0.08));
+    e.confidence = std::clamp(height * luckTerm * rivalTerm, 0.0, 0.999);
+}
+
+}  // namespace brisk

@@ -1,0 +1,21 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// One take against one recording, from two scans to an answer.
+///
+///     TetherEstimate e = *matchPair(take, recording, job);
+///     e.line.toRecording(Seconds{0});   // where the take's first picture falls
+#pragma once
+
+#include "align/sound_scan.h"
+#include "align/tether_estimate.h"
+#include "core/job_control.h"
+#include "core/result.h"
+
+namespace brisk {
+
+/// Errors: CannotRead, Cancelled. Too little or no sound is an answer (unmatched), not an error.
+/// Threads: safe for distinct calls, also on shared scans.
+Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recording,
+                                 const JobControl& job);
+
+}  // namespace brisk

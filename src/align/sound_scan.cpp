@@ -1,0 +1,106 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/sound_scan.h"
+
+#include <vector>
+
+#include "core/time_text.h"
+#include "media/probe.h"
+
+namespace brisk {
+namespace {
+
+constexpr std::size_t kBlockFrames = 8192;
+
+void mixDown(std::span<const float> in, std::size_t channels, int channel,
+             std::vector<float>& mono) {
+    mono.resize(in.size() / channels);
+    for (std::size_t n = 0; n < mono.size(); ++n) {
+        const float* f = &in[n * channels];
+        if (channel >= 0 && channel < static_cast<int>(channels)) {
+            mono[n] = f[channel];
+            continue;
+        }
+        float sum = 0;
+        for (std::size_t c = 0; c < channels; ++c) sum += f[c];
+        mono[n] = sum / static_cast<float>(channels);
+    }
+}
+
+void addWarnings(SoundScan& scan, const SoundReader& reader) {
+    auto& w = scan.info.warnings;
+    if (reader.damagedPackets() > 0) {
+        w.push_back(std::to_string(reader.damagedPackets()) +
+                    " damaged pieces of sound could not be read; the rest is used, in its place.");
+    }
+    if (reader.filledFrames() > 0) {
+        w.push_back("Holes in the time stamps, " +
+                    clockText(scan.rate.seconds(reader.filledFrames()), 3) +
+                    " in all, are kept as silence.");
+    }
+    if (scan.level.onlyChannel() >= 0) {
+        w.push_back("One-sided: only channel " + std::to_string(scan.level.onlyChannel() + 1) +
+                    " of " + std::to_string(scan.level.channelRmsDb.size()) + " carries sound.");
+    }
+    if (scan.level.clippedSamples > 0) {
+        w.push_back("Too hot: " + std::to_string(scan.level.clippedSamples) +
+                    " samples are clipped.");
+    }
+}
+
+}  // namespace
+
+Result<SoundReader> SoundScan::open() const {
+    return SoundReader::open(info.path, info.sounds[sound].stream, seekIndex);
+}
+
+Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
+                            const JobControl& job) {
+    auto info = probeWithSound(path);
+    if (!info) return tl::unexpected(info.error());
+    SoundScan scan;
+    scan.info = std::move(*info);
+    scan.channel = options.channel;
+    auto reader = SoundReader::open(path, scan.info.sounds[scan.sound].stream);
+    if (!reader) return tl::unexpected(reader.error());
+    if (scan.info.video) reader->collectPictureTimes(scan.info.video->stream);
+    scan.rate = reader->rate();
+    const auto channels = static_cast<std::size_t>(reader->channels());
+    if (options.channel >= reader->channels()) {
+        return fail(ErrorCode::NoSound,
+                    path + " has " + std::to_string(channels) + " channels; there is no channel " +
+                        std::to_string(options.channel + 1) + ".",
+                    path);
+    }
+
+    scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
+    BandLevelMeter bands(scan.rate);
+    LevelMeter level(scan.rate, reader->channels());
+    std::vector<float> block(kBlockFrames * channels);
+    std::vector<float> mono;
+    const double expected = std::max(1.0, scan.info.duration.value * scan.rate.hertz);
+    for (;;) {
+        if (job.stopRequested()) return cancelled();
+        auto got = reader->read(block);
+        if (!got) return tl::unexpected(got.error());
+        if (*got == 0) break;
+        const auto part = std::span<const float>(block).first(*got * channels);
+        mixDown(part, channels, options.channel, mono);
+        scan.peaks->push(mono);
+        bands.push(mono);
+        level.push(part);
+        scan.samples += static_cast<std::int64_t>(*got);
+        job.report(std::min(1.0, static_cast<double>(scan.samples) / expected));
+    }
+    scan.peaks->finish();
+    scan.bands = bands.finish();
+    scan.level = level.report();
+    scan.seekIndex = reader->seekIndex();
+    if (scan.info.video) {
+        scan.pictures = PictureTimes(reader->takePictureTimes(), scan.info.video->timeBase,
+                                     scan.info.video->firstPts);
+    }
+    addWarnings(scan, *reader);
+    return scan;
+}
+
+}  // namespace brisk

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Everything the program needs to know of one file's sound, from one decoding: outlines to draw,
+/// band levels to match by, loudness, picture times. A few kilobytes for each second.
+///
+///     auto scan = scanSound("card/press-02.mp4", {}, job);
+///     scan->peaks->columns(...); matchPair(*scan, ...);
+#pragma once
+
+#include <memory>
+
+#include "core/job_control.h"
+#include "core/result.h"
+#include "dsp/band_levels.h"
+#include "dsp/loudness.h"
+#include "dsp/peak_pyramid.h"
+#include "media/media_info.h"
+#include "media/picture_times.h"
+#include "media/sound_reader.h"
+
+namespace brisk {
+
+struct SoundScan {
+    MediaInfo info;
+    std::size_t sound = 0;      ///< Which of info.sounds.
+    std::int64_t samples = 0;   ///< Presented, holes included.
+    SampleRate rate;
+    int channel = -1;           ///< Matched by: -1 the mean of all.
+    std::shared_ptr<PeakPyramid> peaks;
+    BandLevels bands;
+    LevelReport level;
+    PictureTimes pictures;      ///< Empty for recordings.
+    std::shared_ptr<const SeekIndex> seekIndex;
+
+    [[nodiscard]] Seconds length() const { return rate.seconds(samples); }
+    /// A reader that lands exactly wherever it seeks.
+    [[nodiscard]] Result<SoundReader> open() const;
+};
+
+struct ScanOptions {
+    int channel = -1;
+    /// Filled while reading, for drawing; made anew when null.
+    std::shared_ptr<PeakPyramid> peaks;
+};
+
+/// Reads the whole file once. Errors: CannotRead, NotMedia, NoSound, Cancelled.
+/// What was damaged, one-sided or clipped is added to info.warnings.   Threads: safe.
+Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
+                            const JobControl& job);
+
+}  // namespace brisk

@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What the engine answers about one take and one recording: a place, the evidence, and how sure.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/clock_line.h"
+
+namespace brisk {
+
+enum class MatchStatus { Matched, Unsure, Unmatched };
+
+/// "matched", "unsure", "unmatched", as the command line prints it.
+const char* statusText(MatchStatus s);
+
+struct Rival {
+    Seconds offset;
+    double relativeDb = 0;  ///< Of its evidence against the best place; negative = weaker.
+};
+
+/// A slip measured at one moment of the take.
+struct MeasuredSlip {
+    Seconds takeTime;
+    Seconds slip;  ///< Positive where the clean sound comes too early.
+    bool agrees = false;
+};
+
+struct TetherEstimate {
+    MatchStatus status = MatchStatus::Unmatched;
+    ClockLine line;           ///< Take time to recording time.
+    int polarity = 1;
+    double confidence = 0;    ///< 0 to 1.
+    std::string method = "waveform";
+    TimeRange overlap;        ///< Take time, scratch sound and clean sound both present.
+    int windowsUsed = 0;
+    int windowsAgreeing = 0;
+    Seconds residualStart, residualMiddle, residualEnd;
+    std::vector<Rival> rivals;
+    std::vector<MeasuredSlip> slips;
+    std::string reason;       ///< One plain sentence.
+};
+
+}  // namespace brisk
