@@ -1,0 +1,98 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "sim/recorder.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "dsp/resampler.h"
+#include "media/movie_writer.h"
+#include "sim/noise.h"
+
+namespace brisk::sim {
+namespace {
+constexpr double kDayStarts = 9 * 3600.0;  // the scene's zero, on the wall clock
+
+std::vector<float> closeResponse(const RoomSpec& room, double distance, std::uint64_t seed) {
+    auto h = roomResponse(room, distance, seed);
+    for (float& v : h) v *= static_cast<float>(distance);  // set for its distance
+    return h;
+}
+}  // namespace
+
+struct Recorder::State {
+    State(const RecorderSpec& s, const RoomSpec& room, MovieWriter w, std::uint64_t seed)
+        : spec(s),
+          writer(std::move(w)),
+          room_(closeResponse(room, s.distance, seed)),
+          tone(seed + 1),
+          clock(48000.0, s.rate * (1 + s.ppm * 1e-6), 1),
+          first(std::llround(s.start.value * 48000)),
+          last(first + std::llround(s.length.value * 48000)) {}
+
+    RecorderSpec spec;
+    MovieWriter writer;
+    Convolver room_;
+    RoomTone tone;
+    StreamResampler clock;
+    std::int64_t first;
+    std::int64_t last;
+    std::int64_t at = 0;
+
+    Result<void> write(const std::vector<float>& mono) {
+        if (mono.empty()) return {};
+        const auto channels = static_cast<std::size_t>(spec.channels);
+        std::vector<float> out;
+        out.reserve(mono.size() * channels);
+        for (const float v : mono) out.insert(out.end(), channels, v);
+        return writer.sound(out);
+    }
+};
+
+Recorder::Recorder(std::unique_ptr<State> state) : state_(std::move(state)) {}
+Recorder::Recorder(Recorder&&) noexcept = default;
+Recorder::~Recorder() = default;
+
+Result<Recorder> Recorder::start(const RecorderSpec& spec, const RoomSpec& room,
+                                 const std::string& folder, std::uint64_t seed) {
+    MovieSpec file;
+    file.path = folder + "/" + spec.file;
+    file.sound = SoundTrackSpec{spec.codec, {spec.codec == "libopus" ? 48000 : spec.rate},
+                                spec.channels, 0, {}};
+    if (spec.codec.rfind("pcm_", 0) == 0) {
+        file.muxerOptions = {{"write_bext", "1"}, {"rf64", "auto"}};
+        file.metadata = {{"time_reference",
+                          std::to_string(std::llround((kDayStarts + spec.start.value) *
+                                                      spec.rate))},
+                         {"originator", "pocket recorder"}};
+    }
+    auto writer = MovieWriter::create(file);
+    if (!writer) return tl::unexpected(writer.error());
+    return Recorder(std::make_unique<State>(spec, room, std::move(*writer), seed));
+}
+
+Result<void> Recorder::hear(std::span<const float> world) {
+    State& s = *state_;
+    std::vector<float> heard;
+    s.room_.process(world, heard);
+    const auto noise = static_cast<float>(std::pow(10.0, s.spec.noiseDb / 20));
+    const float sign = s.spec.upsideDown ? -1.0f : 1.0f;
+    std::vector<float> kept;
+    for (const float v : heard) {
+        if (s.at >= s.first && s.at < s.last) {
+            kept.push_back(sign * std::clamp(0.6f * v + noise * s.tone.next(), -1.0f, 1.0f));
+        }
+        ++s.at;
+    }
+    std::vector<float> out;
+    s.clock.push(kept, out);
+    return s.write(out);
+}
+
+Result<void> Recorder::stop() {
+    std::vector<float> out;
+    state_->clock.finish(out);
+    if (auto written = state_->write(out); !written) return written;
+    return state_->writer.finish();
+}
+
+}  // namespace brisk::sim

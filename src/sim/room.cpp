@@ -1,0 +1,117 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Early reflections by mirrored rooms, then a diffuse tail of decaying noise at the level that a
+// room of that size and echo time has.
+// Source: Allen & Berkley 1979, the image method; Kuttruff, "Room Acoustics", the reverberation
+// radius.
+#include "sim/room.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "sim/noise.h"
+
+namespace brisk::sim {
+namespace {
+
+constexpr double kRate = 48000;
+
+/// Adds a pulse at a delay between samples.
+void addPulse(std::vector<float>& h, double seconds, double gain) {
+    const double at = seconds * kRate;
+    const auto whole = static_cast<std::int64_t>(std::floor(at));
+    for (std::int64_t k = whole - 15; k <= whole + 16; ++k) {
+        if (k < 0 || k >= static_cast<std::int64_t>(h.size())) continue;
+        const double x = static_cast<double>(k) - at;
+        const double sinc = std::fabs(x) < 1e-9 ? 1 : std::sin(M_PI * x) / (M_PI * x);
+        const double window = 0.5 + 0.5 * std::cos(M_PI * x / 17);
+        h[static_cast<std::size_t>(k)] += static_cast<float>(gain * sinc * window);
+    }
+}
+
+}  // namespace
+
+std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint64_t seed) {
+    NoiseSource random(seed);
+    const double direct = distance / kMetresPerSecond;
+    std::vector<float> h(static_cast<std::size_t>((direct + std::max(0.05, room.rt60)) * kRate) +
+                         64);
+    addPulse(h, direct, 1 / std::max(0.1, distance));
+    if (room.rt60 <= 0) return h;
+
+    // Speaker and microphone on the room's long axis, a little off the middle.
+    const double sx = 0.45 * room.width, sy = 0.2 * room.length, sz = 1.2;
+    const double mx = 0.55 * room.width, mz = 1.5;
+    const double flat = std::hypot(mx - sx, mz - sz);
+    const double my = sy + std::sqrt(std::max(0.01, distance * distance - flat * flat));
+    const double volume = room.width * room.length * room.height;
+    const double surface = 2 * (room.width * room.length + room.width * room.height +
+                                room.length * room.height);
+    const double absorbed = std::clamp(0.161 * volume / (surface * room.rt60), 0.02, 0.95);
+    const double reflect = std::sqrt(1 - absorbed);
+    const int order = 3;
+    for (int i = -order; i <= order; ++i) {
+        for (int j = -order; j <= order; ++j) {
+            for (int k = -order; k <= order; ++k) {
+                const int bounces = std::abs(i) + std::abs(j) + std::abs(k);
+                if (bounces == 0 || bounces > order) continue;
+                const auto image = [](int n, double side, double at) {
+                    return n % 2 == 0 ? n * side + at : (n + 1) * side - at;
+                };
+                const double d = std::sqrt(std::pow(image(i, room.width, sx) - mx, 2) +
+                                           std::pow(image(j, room.length, sy) - my, 2) +
+                                           std::pow(image(k, room.height, sz) - mz, 2));
+                addPulse(h, d / kMetresPerSecond, std::pow(reflect, bounces) / d);
+            }
+        }
+    }
+    // Beyond the reverberation radius the tail holds more energy than the direct sound.
+    const double radius = 0.057 * std::sqrt(volume / room.rt60);
+    const double decay = 6.91 / room.rt60;
+    const double mixing = direct + 0.018;
+    const double energy = 1 / (radius * radius);
+    const double scale = std::sqrt(energy * 2 * decay / kRate);
+    for (auto n = static_cast<std::size_t>(mixing * kRate); n < h.size(); ++n) {
+        const double t = static_cast<double>(n) / kRate - direct;
+        h[n] += static_cast<float>(scale * std::exp(-decay * t)) * random.normal();
+    }
+    return h;
+}
+
+Convolver::Convolver(std::vector<float> response)
+    : length_(response.size()),
+      fourier_(powerOfTwoAtLeast(static_cast<long long>(response.size()) * 2)),
+      tail_(response.size(), 0.0f) {
+    auto time = fourier_.time();
+    std::fill(time.begin(), time.end(), 0.0f);
+    std::copy(response.begin(), response.end(), time.begin());
+    fourier_.forward();
+    spectrum_.assign(fourier_.spectrum().begin(), fourier_.spectrum().end());
+}
+
+void Convolver::process(std::span<const float> in, std::vector<float>& out) {
+    const std::size_t most = static_cast<std::size_t>(fourier_.size()) - length_;
+    while (!in.empty()) {
+        const auto part = in.first(std::min(most, in.size()));
+        const auto made = block(part);
+        out.insert(out.end(), made.begin(), made.end());
+        in = in.subspan(part.size());
+    }
+}
+
+std::vector<float> Convolver::block(std::span<const float> in) {
+    auto time = fourier_.time();
+    std::fill(time.begin(), time.end(), 0.0f);
+    std::copy(in.begin(), in.end(), time.begin());
+    fourier_.forward();
+    auto s = fourier_.spectrum();
+    for (std::size_t k = 0; k < s.size(); ++k) s[k] *= spectrum_[k];
+    fourier_.inverse();
+    time = fourier_.time();
+    for (std::size_t n = 0; n < tail_.size(); ++n) time[n] += tail_[n];
+    std::vector<float> out(time.begin(), time.begin() + static_cast<std::ptrdiff_t>(in.size()));
+    std::copy_n(time.begin() + static_cast<std::ptrdiff_t>(in.size()), tail_.size(),
+                tail_.begin());
+    return out;
+}
+
+}  // namespace brisk::sim

@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What a room makes of a sound on its way from a mouth to a microphone.
+#pragma once
+
+#include <cstdint>
+#include <span>
+#include <vector>
+
+#include "dsp/fourier.h"
+
+namespace brisk::sim {
+
+constexpr double kMetresPerSecond = 343.0;
+
+struct RoomSpec {
+    double width = 6.2;   ///< metres
+    double length = 8.4;
+    double height = 3.1;
+    double rt60 = 0.45;   ///< seconds until an echo has faded by 60 dB; 0 = the open air
+};
+
+/// Impulse response at 48 kHz over `distance` metres, its delay included. At one metre the direct
+/// sound has gain 1.
+std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint64_t seed);
+
+/// Streaming convolution: as many samples out as in.
+class Convolver {
+  public:
+    explicit Convolver(std::vector<float> response);
+    void process(std::span<const float> in, std::vector<float>& out);
+
+  private:
+    std::vector<float> block(std::span<const float> in);
+    std::size_t length_;
+    RealFourier fourier_;
+    std::vector<std::complex<float>> spectrum_;
+    std::vector<float> tail_;
+};
+
+}  // namespace brisk::sim

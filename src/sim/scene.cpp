@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "sim/scene.h"
+
+#include <nlohmann/json.hpp>
+
+namespace brisk::sim {
+namespace {
+
+using nlohmann::json;
+
+template <class T>
+void take(const json& j, const char* key, T& into) {
+    if (j.contains(key)) into = j.at(key).get<T>();
+}
+
+void take(const json& j, const char* key, Seconds& into) {
+    if (j.contains(key)) into = {j.at(key).get<double>()};
+}
+
+RecorderSpec recorderFrom(const json& j) {
+    RecorderSpec r;
+    take(j, "file", r.file);
+    take(j, "start", r.start);
+    take(j, "length", r.length);
+    take(j, "ppm", r.ppm);
+    take(j, "rate", r.rate);
+    take(j, "channels", r.channels);
+    take(j, "codec", r.codec);
+    take(j, "distance", r.distance);
+    take(j, "noise_db", r.noiseDb);
+    take(j, "upside_down", r.upsideDown);
+    return r;
+}
+
+TakeSpec takeFrom(const json& j) {
+    TakeSpec t;
+    take(j, "file", t.file);
+    take(j, "start", t.start);
+    take(j, "length", t.length);
+    if (j.contains("rate")) t.rate = {j.at("rate").at(0), j.at("rate").at(1)};
+    take(j, "width", t.width);
+    take(j, "height", t.height);
+    take(j, "b_frames", t.bFrames);
+    take(j, "rotation", t.rotation);
+    take(j, "variable_rate", t.variableRate);
+    take(j, "sound_start", t.soundStart);
+    take(j, "sound_codec", t.soundCodec);
+    take(j, "sound_rate", t.soundRate);
+    take(j, "sound_channels", t.soundChannels);
+    take(j, "distance", t.distance);
+    take(j, "noise_db", t.noiseDb);
+    take(j, "automatic_gain", t.automaticGain);
+    take(j, "elsewhere", t.elsewhere);
+    take(j, "timecode", t.timecode);
+    return t;
+}
+
+}  // namespace
+
+Result<Scene> sceneFromJson(const std::string& text) {
+    try {
+        const json j = json::parse(text);
+        Scene s;
+        take(j, "name", s.name);
+        take(j, "length", s.length);
+        if (j.contains("room")) {
+            take(j.at("room"), "width", s.room.width);
+            take(j.at("room"), "length", s.room.length);
+            take(j.at("room"), "height", s.room.height);
+            take(j.at("room"), "rt60", s.room.rt60);
+        }
+        if (j.contains("voice")) {
+            take(j.at("voice"), "name", s.voice.name);
+            take(j.at("voice"), "words_per_minute", s.voice.wordsPerMinute);
+            take(j.at("voice"), "pitch", s.voice.pitch);
+        }
+        take(j, "speech_share", s.speechShare);
+        for (const auto& c : j.value("claps", json::array())) s.claps.push_back({c.get<double>()});
+        for (const auto& r : j.value("recorders", json::array())) {
+            s.recorders.push_back(recorderFrom(r));
+        }
+        for (const auto& t : j.value("takes", json::array())) s.takes.push_back(takeFrom(t));
+        return s;
+    } catch (const json::exception& e) {
+        return fail(ErrorCode::BadProject, std::string("The scene cannot be understood: ") +
+                                               e.what());
+    }
+}
+
+}  // namespace brisk::sim

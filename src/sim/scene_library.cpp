@@ -1,0 +1,146 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The shipped scenes. The ten pairs differ in everything that the first whole match must bear.
+#include <filesystem>
+
+#include "core/atomic_file.h"
+#include "sim/scene.h"
+
+namespace brisk::sim {
+namespace {
+
+Scene demoScene() {
+    Scene s;
+    s.name = "demo";
+    s.length = {200};
+    s.room = {6.2, 8.4, 3.1, 0.45};
+    s.voice = {"en-gb", 150, 42};
+    s.claps = {{43.48}, {130.72}};
+    RecorderSpec r;
+    r.file = "lavalier-01.wav";
+    r.length = {200};
+    r.ppm = 14.2;
+    s.recorders = {r};
+    TakeSpec bench;
+    bench.file = "bench-01.mp4";
+    bench.start = {40.2};
+    bench.length = {64};
+    bench.distance = 4.2;
+    bench.bFrames = 2;
+    bench.timecode = "09:12:40:05";
+    TakeSpec press;
+    press.file = "press-02.mov";
+    press.start = {127.0};
+    press.length = {48};
+    press.rate = {30000, 1001};
+    press.distance = 2.4;
+    press.soundStart = 0.060;
+    TakeSpec door;
+    door.file = "door.mp4";
+    door.length = {14};
+    door.start = {20};
+    door.elsewhere = true;
+    s.takes = {bench, press, door};
+    return s;
+}
+
+struct PairTraits {
+    const char* take;
+    const char* recording;
+    const char* voice;
+    Rational rate;
+    double rt60, distance, noiseDb, ppm, takeStart, takeLength, recordingStart, recordingLength;
+    double soundStart;
+    int bFrames, soundRate, recorderRate;
+    const char* soundCodec;
+    const char* recorderCodec;
+    bool upsideDown;
+};
+
+constexpr Rational kFilm{24000, 1001};
+constexpr Rational kNtsc{30000, 1001};
+constexpr Rational kDouble{60000, 1001};
+
+// Recordings begin before, after, and end before the take, so that overlaps are whole and partial.
+const PairTraits kPairs[] = {
+    {"glue-01.mp4", "lavalier-01.wav", "en-gb", {25, 1}, 0.35, 1.5, -60, 0, 20, 130, 0, 180, 0.060,
+     0, 48000, 48000, "aac", "pcm_s24le", false},
+    {"glue-02.mov", "lavalier-02.wav", "en-us", kFilm, 0.5, 3, -55, 35, 31.7, 125, 0, 200, 0, 2,
+     48000, 44100, "pcm_s16le", "pcm_s16le", false},
+    {"press-01.mkv", "pocket-01.flac", "en-gb-scotland", kNtsc, 0.7, 4, -52, -60, 8.3, 140, 0, 160,
+     0.02, 0, 48000, 96000, "aac", "flac", false},
+    {"press-03.mts", "pocket-02.m4a", "en-gb-x-rp", {50, 1}, 0.4, 2, -58, 12, 40, 60, 0, 120, 0, 0,
+     48000, 48000, "ac3", "aac", false},
+    {"sewing-01.mp4", "phone-01.mp3", "de", {30, 1}, 0.6, 5, -50, 110, 15, 150, 30, 150, -0.02, 0,
+     44100, 44100, "aac", "libmp3lame", false},
+    {"sewing-02.mp4", "phone-02.ogg", "fr", kDouble, 0.3, 1, -62, -25, 50, 40, 0, 110, 0, 2, 48000,
+     48000, "aac", "libopus", false},
+    {"gold-leaf.mov", "lavalier-03.wav", "en-gb", {24, 1}, 0.9, 3, -56, 80, 22.2, 128, 0, 120, 0.1,
+     0, 48000, 48000, "aac", "pcm_f32le", true},
+    {"covers.mkv", "lavalier-04.wav", "it", {25, 1}, 0.5, 6, -54, -7, 60.5, 45, 0, 130, 0, 0, 44100,
+     48000, "aac", "pcm_s32le", false},
+    {"thread-01.mts", "hand-01.wav", "es", {25, 1}, 0.45, 8, -50, 5, 5, 150, 20, 200, 0, 0, 48000,
+     44100, "aac", "pcm_s24le", false},
+    {"last-words.mp4", "hand-02.wav", "en-us", {25, 1}, 0, 2, -48, -130, 70, 130, 0, 210, 0, 0,
+     48000, 96000, "aac", "pcm_s24le", false},
+};
+
+Scene pairScene(std::size_t n) {
+    const PairTraits& p = kPairs[n];
+    Scene s;
+    s.name = "pair-" + std::to_string(n);
+    s.room.rt60 = p.rt60;
+    s.voice = {p.voice, 140 + 4 * static_cast<int>(n), 30 + 5 * static_cast<int>(n)};
+    RecorderSpec r;
+    r.file = p.recording;
+    r.start = {p.recordingStart};
+    r.length = {p.recordingLength};
+    r.ppm = p.ppm;
+    r.rate = p.recorderRate;
+    r.codec = p.recorderCodec;
+    r.channels = n % 3 == 1 ? 2 : 1;
+    r.upsideDown = p.upsideDown;
+    TakeSpec t;
+    t.file = p.take;
+    t.start = {p.takeStart};
+    t.length = {p.takeLength};
+    t.rate = p.rate;
+    t.width = 160;
+    t.height = 90;
+    t.bFrames = p.bFrames;
+    t.soundStart = p.soundStart;
+    t.soundCodec = p.soundCodec;
+    t.soundRate = p.soundRate;
+    t.distance = p.distance;
+    t.noiseDb = p.noiseDb;
+    t.automaticGain = n % 4 != 3;
+    s.length = {std::max(p.takeStart + p.takeLength, p.recordingStart + p.recordingLength) + 1};
+    s.recorders = {r};
+    s.takes = {t};
+    return s;
+}
+
+}  // namespace
+
+std::vector<std::string> sceneNames() {
+    std::vector<std::string> names{"demo"};
+    for (std::size_t i = 0; i < std::size(kPairs); ++i) {
+        names.push_back("pair-" + std::to_string(i));
+    }
+    return names;
+}
+
+Result<Scene> findScene(const std::string& nameOrFile) {
+    if (nameOrFile == "demo") return demoScene();
+    for (std::size_t i = 0; i < std::size(kPairs); ++i) {
+        if (nameOrFile == "pair-" + std::to_string(i)) return pairScene(i);
+    }
+    if (!std::filesystem::exists(nameOrFile)) {
+        return fail(ErrorCode::CannotRead,
+                    "There is no scene named " + nameOrFile + " and no such file.", nameOrFile);
+    }
+    auto text = readWholeFile(nameOrFile);
+    if (!text) return tl::unexpected(text.error());
+    return sceneFromJson(*text);
+}
+
+}  // namespace brisk::sim

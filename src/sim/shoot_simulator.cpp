@@ -1,0 +1,133 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Everybody attends the same world, block by block, so that a whole day needs little memory.
+#include "sim/shoot_simulator.h"
+
+#include <algorithm>
+#include <filesystem>
+#include <nlohmann/json.hpp>
+
+#include "core/atomic_file.h"
+#include "sim/camera.h"
+#include "sim/recorder.h"
+#include "sim/world_sound.h"
+
+namespace brisk::sim {
+namespace {
+
+using nlohmann::ordered_json;
+
+/// The tether that is true by construction: of the sounds as recorded, travel through air included.
+ordered_json truthOf(const Scene& scene, const TakeSpec& t, const RecorderSpec& r,
+                     const std::string& folder) {
+    const double factor = 1 + r.ppm * 1e-6;
+    const double air = (t.distance - r.distance) / kMetresPerSecond;
+    const double scratchStart = std::max(0.0, t.soundStart);
+    const double from = std::max(t.start.value + scratchStart, r.start.value) - t.start.value;
+    const double to =
+        std::min(t.start.value + t.length.value, r.start.value + r.length.value) - t.start.value;
+    ordered_json j;
+    j["camera"] = folder + "/" + t.file;
+    const bool heard = !t.elsewhere && to > from;
+    j["clean"] = heard ? ordered_json(folder + "/" + r.file) : ordered_json(nullptr);
+    j["status"] = heard ? "matched" : "unmatched";
+    if (!heard) return j;
+    j["offset_seconds"] = (t.start.value - r.start.value - air) * factor;
+    j["drift_ppm"] = r.ppm;
+    j["polarity"] = r.upsideDown ? -1 : 1;
+    j["overlap"] = {{"start", from}, {"end", to}};
+    j["picture_offset_seconds"] =
+        (t.start.value - r.start.value + r.distance / kMetresPerSecond) * factor;
+    j["distance_metres"] = t.distance;
+    j["rt60_seconds"] = scene.room.rt60;
+    j["noise_db"] = t.noiseDb;
+    j["automatic_gain"] = t.automaticGain;
+    ordered_json claps = ordered_json::array();
+    for (const Seconds c : scene.claps) {
+        const double at = (c - t.start).value;
+        if (at >= 0 && at < t.length.value) {
+            claps.push_back({{"take_seconds", at},
+                             {"frame", static_cast<long long>(at * t.rate.value() + 1e-6)}});
+        }
+    }
+    j["claps"] = claps;
+    return j;
+}
+
+}  // namespace
+
+Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t seed,
+                                               const std::string& folder, const JobControl& job) {
+    std::error_code ec;
+    std::filesystem::create_directories(folder, ec);
+    if (ec) {
+        return fail(ErrorCode::CannotWrite, "Cannot make the folder " + folder + ": " +
+                                                ec.message() + ".", folder);
+    }
+    WorldSound here(scene, seed);
+    Scene other = scene;
+    other.voice.pitch = 70;
+    other.claps.clear();
+    WorldSound elsewhere(other, seed + 1000003);
+    std::vector<std::string> written;
+    std::vector<Recorder> recorders;
+    std::vector<Camera> cameras;
+    std::uint64_t own = seed * 977;
+    for (const auto& r : scene.recorders) {
+        auto recorder = Recorder::start(r, scene.room, folder, ++own);
+        if (!recorder) return tl::unexpected(recorder.error());
+        recorders.push_back(std::move(*recorder));
+        written.push_back(folder + "/" + r.file);
+    }
+    bool anyElsewhere = false;
+    for (const auto& t : scene.takes) {
+        auto camera = Camera::start(t, t.elsewhere ? other : scene, folder, ++own);
+        if (!camera) return tl::unexpected(camera.error());
+        cameras.push_back(std::move(*camera));
+        written.push_back(folder + "/" + t.file);
+        anyElsewhere = anyElsewhere || t.elsewhere;
+    }
+
+    constexpr std::size_t kBlock = 9600;
+    const auto total = static_cast<std::size_t>((scene.length.value + 0.3) * WorldSound::kRate);
+    for (std::size_t at = 0; at < total; at += kBlock) {
+        if (job.stopRequested()) return cancelled();
+        auto block = here.next(kBlock);
+        if (!block) return tl::unexpected(block.error());
+        std::vector<float> away;
+        if (anyElsewhere) {
+            auto other_block = elsewhere.next(kBlock);
+            if (!other_block) return tl::unexpected(other_block.error());
+            away = std::move(*other_block);
+        }
+        for (auto& r : recorders) {
+            if (auto heard = r.hear(*block); !heard) return tl::unexpected(heard.error());
+        }
+        for (std::size_t i = 0; i < cameras.size(); ++i) {
+            const bool far = scene.takes[i].elsewhere;
+            auto done = cameras[i].attend(far ? away : *block, far ? elsewhere : here);
+            if (!done) return tl::unexpected(done.error());
+        }
+        job.report(static_cast<double>(at) / static_cast<double>(total));
+    }
+    for (auto& r : recorders) {
+        if (auto stopped = r.stop(); !stopped) return tl::unexpected(stopped.error());
+    }
+    for (auto& c : cameras) {
+        if (auto stopped = c.stop(); !stopped) return tl::unexpected(stopped.error());
+    }
+    ordered_json truth;
+    truth["scene"] = scene.name;
+    truth["seed"] = seed;
+    truth["tethers"] = ordered_json::array();
+    for (const auto& t : scene.takes) {
+        for (const auto& r : scene.recorders) {
+            truth["tethers"].push_back(truthOf(scene, t, r, folder));
+        }
+    }
+    auto saved = writeWholeFile(folder + "/truth.json", truth.dump(2) + "\n");
+    if (!saved) return tl::unexpected(saved.error());
+    written.push_back(folder + "/truth.json");
+    return written;
+}
+
+}  // namespace brisk::sim
