@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "export/read_back.h"
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+#include "core/time_text.h"
+#include "dsp/plain_lag.h"
+#include "export/video_export.h"
+#include "media/packet_digest.h"
+#include "media/probe.h"
+#include "render/placed_sound.h"
+
+namespace brisk {
+namespace {
+
+constexpr SampleRate kRate{48000};
+constexpr double kWindowSeconds = 1.0;
+constexpr double kMostSlipSeconds = 0.0001;
+constexpr int kReach = 4800;
+
+double energyOf(std::span<const float> v) {
+    double e = 0;
+    for (const float x : v) e += static_cast<double>(x) * x;
+    return e;
+}
+
+/// First channel of `frames` frames of the sound as it was meant, from take time `t`.
+Result<std::vector<float>> meant(PlacedSound& sound, Seconds t, std::size_t frames) {
+    const auto channels = static_cast<std::size_t>(sound.channels());
+    std::vector<float> all(frames * channels);
+    if (auto sought = sound.seek(kRate.samples(t)); !sought) return tl::unexpected(sought.error());
+    if (auto read = sound.read(all); !read) return tl::unexpected(read.error());
+    std::vector<float> out(frames);
+    for (std::size_t n = 0; n < frames; ++n) out[n] = all[n * channels];
+    return out;
+}
+
+/// The start of the loudest second within a stretch.
+Result<Seconds> loudestSecond(PlacedSound& sound, TimeRange stretch) {
+    const auto frames = static_cast<std::size_t>(kRate.samples(stretch.length()));
+    auto all = meant(sound, stretch.start, frames);
+    if (!all) return tl::unexpected(all.error());
+    const auto window = static_cast<std::size_t>(kRate.samples({kWindowSeconds}));
+    const std::size_t step = window / 4;
+    double best = -1;
+    std::size_t where = 0;
+    for (std::size_t n = 0; n + window <= frames; n += step) {
+        const double e = energyOf(std::span(*all).subspan(n, window));
+        if (e > best) {
+            best = e;
+            where = n;
+        }
+    }
+    return stretch.start + kRate.seconds(static_cast<std::int64_t>(where));
+}
+
+}  // namespace
+
+Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
+                          const JobControl& job) {
+    ReadBack r;
+    auto source = pictureDigest(plan.take.info.path);
+    if (!source) return tl::unexpected(source.error());
+    auto written = pictureDigest(path);
+    if (!written) return tl::unexpected(written.error());
+    r.pictures = static_cast<std::int64_t>(written->packets.size());
+    r.problem = differenceBetween(*source, *written);
+    r.pictureIdentical = r.problem.empty();
+    if (!r.pictureIdentical) r.problem = "The picture differs from the take: " + r.problem + ".";
+    job.report(0.5);
+
+    auto info = probeWithSound(path);
+    if (!info) return tl::unexpected(info.error());
+    auto reader = SoundReader::open(path, info->sounds.front().stream);
+    if (!reader) return tl::unexpected(reader.error());
+    auto sound = PlacedSound::open(plan.recording, plan.line, kRate, plan.polarity);
+    if (!sound) return tl::unexpected(sound.error());
+    const Seconds soundStart = info->soundStartInTake();
+
+    // Measured where the recording reaches; a fifth of it for each of the three places, ten
+    // seconds at most.
+    const Seconds length = plan.take.pictures.end();
+    const TimeRange covered = TimeRange{{0}, length}.intersect(
+        {plan.line.toTake({0}), plan.line.toTake(plan.recording.length())});
+    if (covered.length() < Seconds{kWindowSeconds}) return r;
+    const Seconds stretch{
+        std::clamp(covered.length().value / 5, kWindowSeconds, 10.0)};
+    const Seconds starts[3] = {covered.start, (covered.start + covered.end - stretch) / 2,
+                               covered.end - stretch};
+    Seconds* slips[3] = {&r.slipStart, &r.slipMiddle, &r.slipEnd};
+    for (int i = 0; i < 3; ++i) {
+        if (job.stopRequested()) return cancelled();
+        auto at = loudestSecond(*sound, {starts[i], starts[i] + stretch});
+        if (!at) return tl::unexpected(at.error());
+        auto want = meant(*sound, *at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})));
+        if (!want) return tl::unexpected(want.error());
+        // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
+        const double exact = (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} -
+                              soundStart).value * kRate.hertz;
+        const auto first = static_cast<std::int64_t>(std::floor(exact));
+        std::vector<float> got(want->size());
+        if (auto read = readMono(*reader, first, got, 0); !read) {
+            return tl::unexpected(read.error());
+        }
+        const PlainLag lag = measureLag(*want, got, kReach);
+        if (lag.correlation == 0 && energyOf(*want) < 1e-6) continue;
+        r.soundMeasured = true;
+        *slips[i] = {(lag.samples - (exact - static_cast<double>(first))) / kRate.hertz};
+        if (lag.correlation < 0.8 || std::fabs(slips[i]->value) > kMostSlipSeconds) {
+            r.problem += (r.problem.empty() ? "" : " ") + std::string("The sound at ") +
+                         clockText(*at, 1) + " lies " + slipText(*slips[i]) +
+                         " from where the tether says.";
+        }
+    }
+    job.report(1);
+    return r;
+}
+
+}  // namespace brisk

@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Hands over one take as a video with the clean sound in it: picture copied packet for packet,
+/// sound rendered to the take's length, the file read back and checked.
+///
+///     VideoExportPlan plan{.take = scan, .recording = clean, .line = line, .folder = "out"};
+///     describeExport(plan);          // says what the file will hold, before it exists
+///     auto written = exportVideo(plan, job);
+#pragma once
+
+#include <filesystem>
+#include <string>
+
+#include "align/sound_scan.h"
+#include "core/clock_line.h"
+#include "core/job_control.h"
+#include "core/result.h"
+#include "export/read_back.h"
+
+namespace brisk {
+
+enum class VideoContainer {
+    SameAsTake,  ///< The take's own container, sound as AAC.
+    Mov,         ///< QuickTime, sound as 24-bit PCM: nothing is lost.
+    Mkv,         ///< Matroska, sound as 24-bit PCM.
+};
+
+struct VideoExportPlan {
+    const SoundScan& take;
+    const SoundScan& recording;
+    ClockLine line;
+    int polarity = 1;
+    VideoContainer container = VideoContainer::Mov;
+    std::filesystem::path folder;
+    /// File name without ending; "{take}" and "{recording}" stand for the names of the two files.
+    std::string namePattern = "{take} clean";
+};
+
+struct WrittenVideo {
+    std::string path;
+    std::string holds;   ///< One sentence.
+    ReadBack readBack;
+};
+
+/// One sentence: what the file will hold.
+std::string describeExport(const VideoExportPlan& plan);
+
+/// Where it will be written: never an existing file, a number is added instead.
+std::filesystem::path exportTarget(const VideoExportPlan& plan);
+
+/// Errors: CannotRead, CannotWrite, Cancelled; in all of them no file is left behind. A file whose
+/// read-back fails is kept, and says so in readBack.problem.   Threads: safe.
+Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job);
+
+}  // namespace brisk

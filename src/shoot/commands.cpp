@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shoot/commands.h"
+
+#include <algorithm>
+#include <filesystem>
+
+#include "core/time_text.h"
+
+namespace brisk::commands {
+namespace {
+
+std::string nameOf(const ShootState& s, int id) {
+    const MediaItem* m = s.item(id);
+    return m ? std::filesystem::path(m->path).filename().string() : std::string("a file");
+}
+
+Tether* find(ShootState& s, int take) {
+    const auto it = std::find_if(s.tethers.begin(), s.tethers.end(),
+                                 [&](const Tether& t) { return t.take == take; });
+    return it == s.tethers.end() ? nullptr : &*it;
+}
+
+std::string counted(std::size_t n, const std::string& one, const std::string& many) {
+    return std::to_string(n) + " " + (n == 1 ? one : many);
+}
+
+}  // namespace
+
+Command addMedia(std::vector<MediaItem> items) {
+    const std::string label =
+        items.size() == 1
+            ? "Add " + std::filesystem::path(items.front().path).filename().string()
+            : "Add " + counted(items.size(), "file", "files");
+    return {label, [items = std::move(items)](ShootState& s) {
+                for (MediaItem m : items) {
+                    const bool known = std::any_of(
+                        s.media.begin(), s.media.end(),
+                        [&](const MediaItem& other) { return other.path == m.path; });
+                    if (known) continue;
+                    m.id = s.nextId++;
+                    s.media.push_back(std::move(m));
+                }
+            }};
+}
+
+Command removeMedia(const ShootState& now, int id) {
+    return {"Remove " + nameOf(now, id), [id](ShootState& s) {
+                std::erase_if(s.media, [&](const MediaItem& m) { return m.id == id; });
+                std::erase_if(s.tethers,
+                              [&](const Tether& t) { return t.take == id || t.recording == id; });
+            }};
+}
+
+Command takeMatches(std::vector<Tether> found) {
+    const std::string label = "Find matches for " + counted(found.size(), "take", "takes");
+    return {label, [found = std::move(found)](ShootState& s) {
+                for (const Tether& t : found) {
+                    Tether* old = find(s, t.take);
+                    if (old && old->locked) continue;
+                    if (old) {
+                        *old = t;
+                    } else {
+                        s.tethers.push_back(t);
+                    }
+                }
+            }};
+}
+
+Command lock(const ShootState& now, int take) {
+    return {"Tether " + nameOf(now, take), [take](ShootState& s) {
+                if (Tether* t = find(s, take)) t->locked = true;
+            }};
+}
+
+Command unlock(const ShootState& now, int take) {
+    return {"Un-tether " + nameOf(now, take), [take](ShootState& s) {
+                if (Tether* t = find(s, take)) t->locked = false;
+            }};
+}
+
+Command moveClean(const ShootState& now, int take, Seconds by) {
+    return {"Move the clean sound of " + nameOf(now, take) + " by " + slipText(by),
+            [take, by](ShootState& s) {
+                Tether* t = find(s, take);
+                if (t && !t->locked) t->line.offset = t->line.offset - by;
+            }};
+}
+
+Command backToFound(const ShootState& now, int take) {
+    return {"Back to the found place of " + nameOf(now, take), [take](ShootState& s) {
+                Tether* t = find(s, take);
+                if (t && !t->locked) t->line = t->found.line;
+            }};
+}
+
+}  // namespace brisk::commands

@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Everything that can be done to a shoot. Each is named for what a person meant by it.
+#pragma once
+
+#include "shoot/shoot.h"
+
+namespace brisk::commands {
+
+/// Adds files; ids are given here. Files already there are left out.
+Command addMedia(std::vector<MediaItem> items);
+
+/// Removes a file and the tethers that name it. The file itself is not touched.
+Command removeMedia(const ShootState& now, int id);
+
+/// Takes in what a search found for these takes; locked tethers stay as they are.
+Command takeMatches(std::vector<Tether> found);
+
+/// Confirms and locks.
+Command lock(const ShootState& now, int take);
+/// Unlocks; the place stays.
+Command unlock(const ShootState& now, int take);
+
+/// Moves the clean sound of an unlocked take; positive = it is heard later in the take.
+Command moveClean(const ShootState& now, int take, Seconds by);
+/// Back to the place the search found.
+Command backToFound(const ShootState& now, int take);
+
+}  // namespace brisk::commands

@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shoot/shoot.h"
+
+#include <algorithm>
+
+namespace brisk {
+
+const char* stateText(TetherState s) {
+    switch (s) {
+        case TetherState::Offered: return "offered";
+        case TetherState::NeedsAnEar: return "needs an ear";
+        case TetherState::Tethered: return "tethered";
+        case TetherState::Loose: break;
+    }
+    return "loose";
+}
+
+TetherState Tether::state() const {
+    if (locked) return TetherState::Tethered;
+    if (movedByHand()) return TetherState::NeedsAnEar;
+    switch (found.status) {
+        case MatchStatus::Matched: return TetherState::Offered;
+        case MatchStatus::Unsure: return TetherState::NeedsAnEar;
+        case MatchStatus::Unmatched: break;
+    }
+    return TetherState::Loose;
+}
+
+const MediaItem* ShootState::item(int id) const {
+    const auto it = std::find_if(media.begin(), media.end(),
+                                 [&](const MediaItem& m) { return m.id == id; });
+    return it == media.end() ? nullptr : &*it;
+}
+
+const Tether* ShootState::tetherOf(int take) const {
+    const auto it = std::find_if(tethers.begin(), tethers.end(),
+                                 [&](const Tether& t) { return t.take == take; });
+    return it == tethers.end() ? nullptr : &*it;
+}
+
+std::vector<int> ShootState::ids(MediaKind role) const {
+    std::vector<int> out;
+    for (const auto& m : media) {
+        if (m.role == role) out.push_back(m.id);
+    }
+    return out;
+}
+
+TetherState ShootState::stateOf(int take) const {
+    const Tether* t = tetherOf(take);
+    return t ? t->state() : TetherState::Loose;
+}
+
+Shoot::Shoot() : Shoot(ShootState{}) {}
+
+Shoot::Shoot(ShootState loaded) {
+    steps_.push_back({"", std::make_shared<const ShootState>(std::move(loaded))});
+    savedState_ = steps_.front().state;
+}
+
+void Shoot::apply(const Command& command) {
+    auto next = std::make_shared<ShootState>(state());
+    command.change(*next);
+    steps_.resize(at_ + 1);
+    steps_.push_back({command.label, std::move(next)});
+    ++at_;
+}
+
+void Shoot::undo() {
+    if (canUndo()) --at_;
+}
+
+void Shoot::redo() {
+    if (canRedo()) ++at_;
+}
+
+std::string Shoot::undoLabel() const { return canUndo() ? steps_[at_].label : std::string(); }
+
+std::string Shoot::redoLabel() const { return canRedo() ? steps_[at_ + 1].label : std::string(); }
+
+}  // namespace brisk

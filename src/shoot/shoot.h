@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The shoot and its history. The only way to change it is a command; every command can be undone,
+/// without limit, and says in words what it did.
+///
+///     shoot.apply(commands::lock(takeId));
+///     shoot.undo();                       // "Tether press-02.mov"
+///
+/// Threads: one; the interface's.
+#pragma once
+
+#include <functional>
+#include <memory>
+#include <string>
+#include <vector>
+
+#include "shoot/shoot_state.h"
+
+namespace brisk {
+
+struct Command {
+    std::string label;
+    std::function<void(ShootState&)> change;
+};
+
+class Shoot {
+  public:
+    Shoot();
+    explicit Shoot(ShootState loaded);
+
+    [[nodiscard]] const ShootState& state() const { return *steps_[at_].state; }
+
+    /// Drops what had been undone.
+    void apply(const Command& command);
+    [[nodiscard]] bool canUndo() const { return at_ > 0; }
+    [[nodiscard]] bool canRedo() const { return at_ + 1 < steps_.size(); }
+    void undo();
+    void redo();
+    /// What undo (redo) would take back (do again), in words; empty when there is nothing.
+    [[nodiscard]] std::string undoLabel() const;
+    [[nodiscard]] std::string redoLabel() const;
+
+    void markSaved() { savedState_ = steps_[at_].state; }
+    [[nodiscard]] bool changedSinceSaved() const { return savedState_ != steps_[at_].state; }
+
+  private:
+    struct Step {
+        std::string label;
+        std::shared_ptr<const ShootState> state;
+    };
+    std::vector<Step> steps_;
+    std::size_t at_ = 0;
+    std::shared_ptr<const ShootState> savedState_;
+};
+
+}  // namespace brisk
