@@ -10,6 +10,7 @@
 #include <atomic>
 #include <functional>
 #include <memory>
+#include <utility>
 
 namespace brisk {
 
@@ -26,6 +27,13 @@ class JobControl {
     /// Says how far the work is, 0 to 1. Called on the working thread.
     void report(double fraction) const {
         if (report_) report_(fraction);
+    }
+
+    /// The same stop flag, with progress told to somebody else.
+    [[nodiscard]] JobControl withReport(Report report) const {
+        JobControl p = *this;
+        p.report_ = std::move(report);
+        return p;
     }
 
     /// The same stop flag, with progress mapped into [from, to) of this one.

@@ -5,6 +5,11 @@
 
 namespace brisk::av {
 
+namespace {
+/// What the library has to say reaches a person through our own sentences.
+[[maybe_unused]] const bool quietLibrary = (av_log_set_level(AV_LOG_QUIET), true);
+}  // namespace
+
 std::string errorText(int code) {
     char text[AV_ERROR_MAX_STRING_SIZE] = {};
     av_strerror(code, text, sizeof text);

@@ -38,7 +38,7 @@ struct MovieWriter::State {
         c->framerate = av::toAv(p.rate);
         c->max_b_frames = p.bFrames;
         c->gop_size = p.keyInterval;
-        c->thread_count = 2;
+        c->thread_count = 1;  // small pictures: handing them over costs more than it gains
         c->color_primaries = AVCOL_PRI_BT709;
         c->color_trc = AVCOL_TRC_BT709;
         c->colorspace = AVCOL_SPC_BT709;
@@ -104,6 +104,11 @@ Result<MovieWriter> MovieWriter::create(const MovieSpec& spec) {
     code = avio_open(&raw->pb, spec.path.c_str(), AVIO_FLAG_WRITE);
     if (code < 0) return s->failure(code);
     AVDictionary* options = nullptr;
+    const std::string muxer = raw->oformat->name;
+    if (muxer == "mov" || muxer == "mp4") {
+        // Edit lists are kept in this clock; the usual millisecond would move sound by half of one.
+        av_dict_set(&options, "movie_timescale", "48000", 0);
+    }
     for (const auto& [key, value] : spec.muxerOptions) {
         av_dict_set(&options, key.c_str(), value.c_str(), 0);
     }
@@ -117,7 +122,7 @@ Result<void> MovieWriter::picture(std::span<const std::uint32_t> pixels, Seconds
     State& s = *state_;
     const PictureSpec& p = *s.spec.picture;
     s.scaler.reset(sws_getCachedContext(s.scaler.release(), p.width, p.height, AV_PIX_FMT_BGRA,
-                                        p.width, p.height, AV_PIX_FMT_YUV420P, SWS_BILINEAR,
+                                        p.width, p.height, AV_PIX_FMT_YUV420P, SWS_POINT,
                                         nullptr, nullptr, nullptr));
     AVFrame* f = s.frame.get();
     av_frame_unref(f);

@@ -52,6 +52,14 @@ AVStream* addCopiedPicture(AVFormatContext* output, const AVStream* from) {
     return to;
 }
 
+/// What was said of the take; not what described its old container.
+void copyMetadata(const AVFormatContext* from, AVFormatContext* to) {
+    av_dict_copy(&to->metadata, from->metadata, 0);
+    for (const char* key : {"major_brand", "minor_version", "compatible_brands", "encoder"}) {
+        av_dict_set(&to->metadata, key, nullptr, 0);
+    }
+}
+
 class SoundFeed {
   public:
     SoundFeed(SoundTrackEncoder& track, const RemuxPlan& plan, const SoundPull& pull)
@@ -108,7 +116,7 @@ Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobCo
                                               plan.target.c_str());
     if (code < 0) return cannotWrite(plan, code);
     const av::Output output(raw);
-    av_dict_copy(&raw->metadata, input->metadata, 0);
+    copyMetadata(input, raw);
     AVStream* to = addCopiedPicture(raw, from);
     auto track = SoundTrackEncoder::addTo(raw, plan.sound, Seconds{0});
     if (!track) return tl::unexpected(track.error());

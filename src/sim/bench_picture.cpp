@@ -6,7 +6,6 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
-#include <vector>
 
 namespace brisk::sim {
 namespace {
@@ -107,7 +106,6 @@ struct BenchPicture::State {
     }
     State(const State&) = delete;
     State& operator=(const State&) = delete;
-    std::vector<std::uint32_t> pixels;
 };
 
 BenchPicture::BenchPicture(int width, int height)
@@ -171,15 +169,9 @@ std::span<const std::uint32_t> BenchPicture::draw(const BenchMoment& m) {
     cairo_destroy(c);
     cairo_surface_flush(s.surface);
     const unsigned char* data = cairo_image_surface_get_data(s.surface);
-    const int stride = cairo_image_surface_get_stride(s.surface);
-    s.pixels.resize(static_cast<std::size_t>(s.width) * s.height);
-    for (int y = 0; y < s.height; ++y) {
-        const auto* row = reinterpret_cast<const std::uint32_t*>(data + y * stride);
-        for (int px = 0; px < s.width; ++px) {
-            s.pixels[static_cast<std::size_t>(y) * s.width + px] = row[px] | 0xff000000u;
-        }
-    }
-    return s.pixels;
+    // RGB24 surfaces are 32 bits a pixel without padding between rows.
+    const auto* pixels = reinterpret_cast<const std::uint32_t*>(data);
+    return {pixels, static_cast<std::size_t>(s.width) * static_cast<std::size_t>(s.height)};
 }
 
 }  // namespace brisk::sim

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <filesystem>
+#include <future>
 #include <nlohmann/json.hpp>
 
 #include "core/atomic_file.h"
@@ -53,6 +54,56 @@ ordered_json truthOf(const Scene& scene, const TakeSpec& t, const RecorderSpec& 
     return j;
 }
 
+/// One worker's share: cameras of its parity, and the recorders with the even ones.
+Result<void> play(const Scene& scene, std::uint64_t seed, const std::string& folder,
+                  std::size_t parity, const JobControl& job) {
+    Scene away = scene;
+    away.voice.pitch = 70;
+    away.claps.clear();
+    WorldSound here(scene, seed);
+    WorldSound elsewhere(away, seed + 1000003);
+    std::vector<Recorder> recorders;
+    std::vector<std::pair<Camera, bool>> cameras;
+    bool anyElsewhere = false;
+    const std::uint64_t own = seed * 977;
+    for (std::size_t i = 0; parity == 0 && i < scene.recorders.size(); ++i) {
+        auto r = Recorder::start(scene.recorders[i], scene.room, folder, own + i);
+        if (!r) return tl::unexpected(r.error());
+        recorders.push_back(std::move(*r));
+    }
+    for (std::size_t i = parity; i < scene.takes.size(); i += 2) {
+        const TakeSpec& t = scene.takes[i];
+        auto c = Camera::start(t, t.elsewhere ? away : scene, folder, own + 100 + i);
+        if (!c) return tl::unexpected(c.error());
+        cameras.emplace_back(std::move(*c), t.elsewhere);
+        anyElsewhere = anyElsewhere || t.elsewhere;
+    }
+    constexpr std::size_t kBlock = 9600;
+    const auto total = static_cast<std::size_t>((scene.length.value + 0.3) * WorldSound::kRate);
+    for (std::size_t at = 0; at < total; at += kBlock) {
+        if (job.stopRequested()) return cancelled();
+        auto block = here.next(kBlock);
+        if (!block) return tl::unexpected(block.error());
+        auto far = anyElsewhere ? elsewhere.next(kBlock) : Result<std::vector<float>>();
+        if (!far) return tl::unexpected(far.error());
+        for (auto& r : recorders) {
+            if (auto heard = r.hear(*block); !heard) return heard;
+        }
+        for (auto& [camera, isFar] : cameras) {
+            auto done = camera.attend(isFar ? *far : *block, isFar ? elsewhere : here);
+            if (!done) return done;
+        }
+        job.report(static_cast<double>(at) / static_cast<double>(total));
+    }
+    for (auto& r : recorders) {
+        if (auto stopped = r.stop(); !stopped) return stopped;
+    }
+    for (auto& [camera, isFar] : cameras) {
+        if (auto stopped = camera.stop(); !stopped) return stopped;
+    }
+    return {};
+}
+
 }  // namespace
 
 Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t seed,
@@ -63,58 +114,19 @@ Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t
         return fail(ErrorCode::CannotWrite, "Cannot make the folder " + folder + ": " +
                                                 ec.message() + ".", folder);
     }
-    WorldSound here(scene, seed);
-    Scene other = scene;
-    other.voice.pitch = 70;
-    other.claps.clear();
-    WorldSound elsewhere(other, seed + 1000003);
     std::vector<std::string> written;
-    std::vector<Recorder> recorders;
-    std::vector<Camera> cameras;
-    std::uint64_t own = seed * 977;
-    for (const auto& r : scene.recorders) {
-        auto recorder = Recorder::start(r, scene.room, folder, ++own);
-        if (!recorder) return tl::unexpected(recorder.error());
-        recorders.push_back(std::move(*recorder));
-        written.push_back(folder + "/" + r.file);
-    }
-    bool anyElsewhere = false;
-    for (const auto& t : scene.takes) {
-        auto camera = Camera::start(t, t.elsewhere ? other : scene, folder, ++own);
-        if (!camera) return tl::unexpected(camera.error());
-        cameras.push_back(std::move(*camera));
-        written.push_back(folder + "/" + t.file);
-        anyElsewhere = anyElsewhere || t.elsewhere;
-    }
+    for (const auto& r : scene.recorders) written.push_back(folder + "/" + r.file);
+    for (const auto& t : scene.takes) written.push_back(folder + "/" + t.file);
 
-    constexpr std::size_t kBlock = 9600;
-    const auto total = static_cast<std::size_t>((scene.length.value + 0.3) * WorldSound::kRate);
-    for (std::size_t at = 0; at < total; at += kBlock) {
-        if (job.stopRequested()) return cancelled();
-        auto block = here.next(kBlock);
-        if (!block) return tl::unexpected(block.error());
-        std::vector<float> away;
-        if (anyElsewhere) {
-            auto other_block = elsewhere.next(kBlock);
-            if (!other_block) return tl::unexpected(other_block.error());
-            away = std::move(*other_block);
-        }
-        for (auto& r : recorders) {
-            if (auto heard = r.hear(*block); !heard) return tl::unexpected(heard.error());
-        }
-        for (std::size_t i = 0; i < cameras.size(); ++i) {
-            const bool far = scene.takes[i].elsewhere;
-            auto done = cameras[i].attend(far ? away : *block, far ? elsewhere : here);
-            if (!done) return tl::unexpected(done.error());
-        }
-        job.report(static_cast<double>(at) / static_cast<double>(total));
-    }
-    for (auto& r : recorders) {
-        if (auto stopped = r.stop(); !stopped) return tl::unexpected(stopped.error());
-    }
-    for (auto& c : cameras) {
-        if (auto stopped = c.stop(); !stopped) return tl::unexpected(stopped.error());
-    }
+    // Two workers, each with the whole world to itself: the recorders and the even cameras, and
+    // the odd cameras. The first one's progress speaks for both.
+    auto odd = std::async(std::launch::async, [&] {
+        return play(scene, seed, folder, 1, job.withReport({}));
+    });
+    auto even = play(scene, seed, folder, 0, job);
+    auto rest = odd.get();
+    if (!even) return tl::unexpected(even.error());
+    if (!rest) return tl::unexpected(rest.error());
     ordered_json truth;
     truth["scene"] = scene.name;
     truth["seed"] = seed;

@@ -16,7 +16,7 @@ struct Voice {
     int pitch = 45;  ///< 0..100
 };
 
-/// Mono at 48 kHz, peak about 0.5. The synthesiser has one state: calls take turns.
+/// Mono at 48 kHz, peak about 0.5. Threads: safe.
 /// Errors: CannotRead when its voices are not installed.
 Result<std::vector<float>> speak(const std::string& sentence, const Voice& voice);
 

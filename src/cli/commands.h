@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The subcommands: each adds its options to the parser and returns what to run.
+#pragma once
+
+#include <CLI/CLI.hpp>
+#include <functional>
+#include <string>
+#include <vector>
+
+#include "align/sound_scan.h"
+#include "align/tether_estimate.h"
+#include "cli/console.h"
+
+namespace brisk::cli {
+
+/// Runs after parsing; returns the exit code.
+using Run = std::function<int(const Console&)>;
+
+Run addProbe(CLI::App& sub);
+Run addAlign(CLI::App& sub);
+Run addExport(CLI::App& sub);
+Run addSimulate(CLI::App& sub);
+Run addVerify(CLI::App& sub);
+
+/// One answer for a take: the recording it was found in, or none.
+struct Placed {
+    std::size_t take = 0;
+    int recording = -1;
+    TetherEstimate estimate;
+};
+
+struct Scanned {
+    std::vector<SoundScan> takes;
+    std::vector<SoundScan> recordings;
+};
+
+/// Reads every file once. \param channel "auto", "mix" or a number from 1.
+Result<Scanned> scanAll(const std::vector<std::string>& cameras,
+                        const std::vector<std::string>& cleans, const std::string& channel,
+                        const Console& console);
+
+/// Every take against every recording; at least one answer a take.
+Result<std::vector<Placed>> placeAll(const Scanned& files, const Console& console);
+
+}  // namespace brisk::cli

@@ -1,0 +1,111 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/json_output.h"
+
+#include <cstdio>
+
+namespace brisk::cli {
+
+namespace {
+/// File names need not be UTF-8; a broken one must not end the program.
+std::string dump(const ordered_json& j) {
+    return j.dump(2, ' ', false, ordered_json::error_handler_t::replace);
+}
+}  // namespace
+
+void print(const ordered_json& j) { std::printf("%s\n", dump(j).c_str()); }
+
+ordered_json probeJson(const MediaInfo& info) {
+    ordered_json j;
+    j["file"] = info.path;
+    j["kind"] = kindText(info.kind);
+    j["container"] = info.container;
+    j["duration_seconds"] = info.duration.value;
+    j["video"] = nullptr;
+    if (info.video) {
+        const auto& v = *info.video;
+        j["video"] = {{"codec", v.codec},
+                      {"width", v.width},
+                      {"height", v.height},
+                      {"rate", v.rate.text()},
+                      {"rate_kind", v.variableRate ? "variable" : "constant"},
+                      {"rotation", v.rotation},
+                      {"first_picture_seconds", v.firstPicture.value}};
+    }
+    j["audio"] = ordered_json::array();
+    for (std::size_t i = 0; i < info.sounds.size(); ++i) {
+        const auto& s = info.sounds[i];
+        j["audio"].push_back({{"stream", s.stream},
+                              {"codec", s.codec},
+                              {"rate", s.rate.hertz},
+                              {"channels", s.channels},
+                              {"bits", s.bitsPerSample},
+                              {"start_seconds", s.firstSample.value},
+                              {"start_in_take_seconds", info.soundStartInTake(i).value}});
+    }
+    ordered_json stamps;
+    stamps["bext_time_reference_seconds"] =
+        info.stamps.bextReference ? ordered_json(info.stamps.bextReference->value) : nullptr;
+    const auto textOrNull = [](const std::string& s) {
+        return s.empty() ? ordered_json(nullptr) : ordered_json(s);
+    };
+    stamps["timecode"] = textOrNull(info.stamps.timecode);
+    stamps["creation_time"] = textOrNull(info.stamps.creationTime);
+    j["time_stamps"] = stamps;
+    j["warnings"] = info.warnings;
+    return j;
+}
+
+ordered_json tetherJson(const std::string& camera, const std::string& clean,
+                        const TetherEstimate& e) {
+    ordered_json j;
+    j["camera"] = camera;
+    j["clean"] = clean.empty() ? ordered_json(nullptr) : ordered_json(clean);
+    j["status"] = statusText(e.status);
+    j["offset_seconds"] = e.line.offset.value;
+    j["drift_ppm"] = e.line.drift.value;
+    j["polarity"] = e.polarity;
+    j["confidence"] = e.confidence;
+    j["method"] = e.method;
+    j["overlap"] = {{"start", e.overlap.start.value}, {"end", e.overlap.end.value}};
+    j["windows"] = {{"used", e.windowsUsed}, {"agreeing", e.windowsAgreeing}};
+    j["residual_ms"] = {{"start", e.residualStart.milliseconds()},
+                        {"middle", e.residualMiddle.milliseconds()},
+                        {"end", e.residualEnd.milliseconds()}};
+    j["rivals"] = ordered_json::array();
+    for (const auto& r : e.rivals) {
+        j["rivals"].push_back(
+            {{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
+    }
+    j["segments"] = ordered_json::array();
+    if (!clean.empty()) {
+        j["segments"].push_back({{"take_start", e.overlap.start.value},
+                                 {"take_end", e.overlap.end.value},
+                                 {"offset_seconds", e.line.offset.value},
+                                 {"drift_ppm", e.line.drift.value}});
+    }
+    j["reason"] = e.reason;
+    return j;
+}
+
+ordered_json writtenJson(const std::string& camera, const std::string& clean,
+                         const WrittenVideo& w) {
+    const auto& r = w.readBack;
+    ordered_json j;
+    j["file"] = w.path;
+    j["camera"] = camera;
+    j["clean"] = clean;
+    j["holds"] = w.holds;
+    j["read_back"] = {{"ok", r.problem.empty()},
+                      {"picture_identical", r.pictureIdentical},
+                      {"pictures", r.pictures},
+                      {"sound_measured", r.soundMeasured},
+                      {"slip_ms",
+                       {{"start", r.slipStart.milliseconds()},
+                        {"middle", r.slipMiddle.milliseconds()},
+                        {"end", r.slipEnd.milliseconds()}}},
+                      {"problem", r.problem.empty() ? ordered_json(nullptr)
+                                                    : ordered_json(r.problem)}};
+    return j;
+}
+
+}  // namespace brisk::cli

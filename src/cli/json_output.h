@@ -1,0 +1,27 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The JSON that the command line promises. Field names are a contract: extend, never change.
+#pragma once
+
+#include <nlohmann/json.hpp>
+#include <string>
+
+#include "align/sound_scan.h"
+#include "align/tether_estimate.h"
+#include "export/video_export.h"
+
+namespace brisk::cli {
+
+using nlohmann::ordered_json;
+
+ordered_json probeJson(const MediaInfo& info);
+/// `clean` empty = null.
+ordered_json tetherJson(const std::string& camera, const std::string& clean,
+                        const TetherEstimate& e);
+ordered_json writtenJson(const std::string& camera, const std::string& clean,
+                         const WrittenVideo& w);
+
+/// Prints one document and a line feed on standard output.
+void print(const ordered_json& j);
+
+}  // namespace brisk::cli

@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <memory>
+
+#include "align/sound_scan.h"
+#include "cli/commands.h"
+#include "cli/json_output.h"
+#include "media/probe.h"
+
+namespace brisk::cli {
+
+Run addProbe(CLI::App& sub) {
+    struct Options {
+        std::vector<std::string> files;
+        bool json = false;
+    };
+    auto o = std::make_shared<Options>();
+    sub.add_option("files", o->files, "Takes and recordings")->required();
+    sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
+    return [o](const Console& console) -> int {
+        int code = kAllDone;
+        ordered_json all = ordered_json::array();
+        for (const auto& path : o->files) {
+            // One-sided, clipped and damaged sound is only known after listening to all of it.
+            auto info = probe(path);
+            if (info && !info->sounds.empty()) {
+                auto scan = scanSound(path, {}, console.job("Reading " + path));
+                info = scan ? Result<MediaInfo>(scan->info) : tl::unexpected(scan.error());
+            }
+            if (!info) {
+                code = console.report(info.error());
+                if (code == kCancelled) return code;
+                all.push_back({{"file", path}, {"error", info.error().sentence}});
+                continue;
+            }
+            all.push_back(probeJson(*info));
+        }
+        print(ordered_json{{"files", all}});
+        return code;
+    };
+}
+
+}  // namespace brisk::cli
