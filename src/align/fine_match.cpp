@@ -26,7 +26,7 @@ namespace {
 constexpr int kRate = 48000;
 constexpr double kReachSeconds = 0.048;
 constexpr double kMaxDrift = 320e-6;
-constexpr double kAgreeSeconds = 0.0012;
+constexpr double kAgreeSeconds = 0.0006;
 constexpr double kNearSeconds = 0.0007;
 constexpr double kEchoSeconds = 0.012;
 constexpr int kReach = static_cast<int>(kReachSeconds * kRate);
@@ -226,6 +226,56 @@ double firstArrival(const std::vector<double>& sum, int polarity) {
     return strongest + refined(value(strongest - 1), value(strongest), value(strongest + 1));
 }
 
+/// Whether windows agree with each other: what each of them says by itself, searched freely over
+/// ±36 ms, is looked up in the stack of all the others. In a room the windows point at the direct
+/// sound or at one of a few strong reflections; the stack holds them all.
+class Agreement {
+  public:
+    Agreement(const std::vector<Curve>& curves, const LineFit& line, int polarity)
+        : line_(line), polarity_(polarity), all_(stack(curves, line)) {}
+
+    /// Also adds to the chance that a window which says nothing would seem to agree.
+    bool agrees(const Curve& c) {
+        const Top free = topNear(c, polarity_, line_.at(c.time), kWide);
+        std::vector<double> others = all_;
+        const auto own = stack({c}, line_);
+        for (std::size_t i = 0; i < others.size(); ++i) others[i] -= own[i];
+        double highest = 0;
+        for (int k = -kWide; k <= kWide; ++k) highest = std::max(highest, value(others, k));
+        const double least = std::max(highest / 2, 5 * deviationOf(others));
+        const int lag = static_cast<int>(std::lround((free.lag - line_.at(c.time)) * kRate));
+        const int near = static_cast<int>(kAgreeSeconds * kRate);
+        bool supported = false;
+        int open = 0;        // lags at which a window would agree
+        int lastGood = -kReach - near;
+        for (int k = -kWide - near; k <= kWide + near; ++k) {
+            if (k < -kReach || k > kReach || value(others, k) < least) continue;
+            open += std::min(k - lastGood, 2 * near + 1);
+            lastGood = k;
+            supported = supported || std::abs(k - lag) <= near;
+        }
+        chance_ += static_cast<double>(open) / (2 * kWide + 1);
+        ++asked_;
+        return supported;
+    }
+
+    [[nodiscard]] double chance() const {
+        const double least = 2 * kAgreeSeconds / 0.072;
+        return std::clamp(chance_ / std::max(1, asked_), least, 0.9);
+    }
+
+  private:
+    static constexpr int kWide = static_cast<int>(0.036 * kRate);
+    [[nodiscard]] double value(const std::vector<double>& v, int k) const {
+        return polarity_ * v[static_cast<std::size_t>(k + kReach)];
+    }
+    LineFit line_;
+    int polarity_;
+    std::vector<double> all_;
+    double chance_ = 0;
+    int asked_ = 0;
+};
+
 TimeRange overlapOnScratch(const SoundScan& take, const SoundScan& recording, ClockLine line) {
     return TimeRange{{0}, take.length()}.intersect(
         {line.toTake({0}), line.toTake(recording.length())});
@@ -287,8 +337,7 @@ Result<FineMatch> fineMatch(const SoundScan& take, const SoundScan& recording,
     std::vector<LinePoint> points;
     for (const auto& c : curves) {
         const Top free = topNear(c, out.polarity, 0, wide);
-        const bool agrees = std::fabs(free.lag) < kEchoSeconds / 2;
-        if (agrees) points.push_back({c.time, free.lag, free.height});
+        if (std::fabs(free.lag) < kEchoSeconds) points.push_back({c.time, free.lag, free.height});
     }
     LineFit slip = fitLine(points, kMaxDrift);
     const double direct = firstArrival(stack(curves, slip), out.polarity) / kRate;
@@ -309,19 +358,15 @@ Result<FineMatch> fineMatch(const SoundScan& take, const SoundScan& recording,
         height = std::max(height, out.polarity * sum[static_cast<std::size_t>(k + kReach)]);
     }
     out.stackStrength = height / deviationOf(sum);
-    out.chanceOfAgreement = 2 * kAgreeSeconds / 0.072;
     out.spreadMs = slip.spread * 1e3;
+    Agreement agreement(curves, slip, out.polarity);
     for (const auto& c : curves) {
-        const Top free = topNear(c, out.polarity, 0, wide);
         const Top own =
             topNear(c, out.polarity, slip.at(c.time), static_cast<int>(kNearSeconds * kRate));
-        SlipWindow w;
-        w.scratchTime = {c.time};
-        w.slip = {own.lag - slip.at(c.time)};
-        w.strength = own.height;
-        w.agrees = std::fabs(free.lag - slip.at(c.time)) < kAgreeSeconds;
-        out.windows.push_back(w);
+        out.windows.push_back(
+            {{c.time}, {own.lag - slip.at(c.time)}, own.height, agreement.agrees(c)});
     }
+    out.chanceOfAgreement = agreement.chance();
     out.line = corrected(out.line, slip);
     out.overlap = overlapOnScratch(take, recording, out.line);
     job.report(1.0);

@@ -20,7 +20,7 @@ struct SlipWindow {
     Seconds scratchTime;   ///< Middle, after the first scratch sample.
     Seconds slip;
     double strength = 0;   ///< Height of its own best agreement, in deviations.
-    bool agrees = false;   ///< Its own best agreement, freely searched, is the line.
+    bool agrees = false;   ///< Its own best agreement, freely searched, is what the others say.
 };
 
 struct FineMatch {

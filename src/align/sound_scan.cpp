@@ -75,6 +75,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
     BandLevelMeter bands(scan.rate);
     LevelMeter level(scan.rate, reader->channels());
+    SpikeDetector spikes(scan.rate);
     std::vector<float> block(kBlockFrames * channels);
     std::vector<float> mono;
     const double expected = std::max(1.0, scan.info.duration.value * scan.rate.hertz);
@@ -88,12 +89,14 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         scan.peaks->push(mono);
         bands.push(mono);
         level.push(part);
+        spikes.push(mono);
         scan.samples += static_cast<std::int64_t>(*got);
         job.report(std::min(1.0, static_cast<double>(scan.samples) / expected));
     }
     scan.peaks->finish();
     scan.bands = bands.finish();
     scan.level = level.report();
+    scan.spikes = spikes.finish();
     scan.seekIndex = reader->seekIndex();
     if (scan.info.video) {
         scan.pictures = PictureTimes(reader->takePictureTimes(), scan.info.video->timeBase,

@@ -14,6 +14,7 @@
 #include "dsp/band_levels.h"
 #include "dsp/loudness.h"
 #include "dsp/peak_pyramid.h"
+#include "dsp/spike_detector.h"
 #include "media/media_info.h"
 #include "media/picture_times.h"
 #include "media/sound_reader.h"
@@ -29,6 +30,7 @@ struct SoundScan {
     std::shared_ptr<PeakPyramid> peaks;
     BandLevels bands;
     LevelReport level;
+    std::vector<Spike> spikes;  ///< Likely claps; times after the first sample.
     PictureTimes pictures;      ///< Empty for recordings.
     std::shared_ptr<const SeekIndex> seekIndex;
 

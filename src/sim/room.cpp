@@ -43,9 +43,10 @@ std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint
     const double mx = 0.55 * room.width, mz = 1.5;
     const double flat = std::hypot(mx - sx, mz - sz);
     const double my = sy + std::sqrt(std::max(0.01, distance * distance - flat * flat));
-    const double volume = room.width * room.length * room.height;
-    const double surface = 2 * (room.width * room.length + room.width * room.height +
-                                room.length * room.height);
+    const double deep = std::max(room.length, my + 1.0);  // the room holds its microphone
+    const double volume = room.width * deep * room.height;
+    const double surface = 2 * (room.width * deep + room.width * room.height +
+                                deep * room.height);
     const double absorbed = std::clamp(0.161 * volume / (surface * room.rt60), 0.02, 0.95);
     const double reflect = std::sqrt(1 - absorbed);
     const int order = 3;
@@ -58,7 +59,7 @@ std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint
                     return n % 2 == 0 ? n * side + at : (n + 1) * side - at;
                 };
                 const double d = std::sqrt(std::pow(image(i, room.width, sx) - mx, 2) +
-                                           std::pow(image(j, room.length, sy) - my, 2) +
+                                           std::pow(image(j, deep, sy) - my, 2) +
                                            std::pow(image(k, room.height, sz) - mz, 2));
                 addPulse(h, d / kMetresPerSecond, std::pow(reflect, bounces) / d);
             }

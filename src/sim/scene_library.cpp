@@ -60,14 +60,15 @@ constexpr Rational kFilm{24000, 1001};
 constexpr Rational kNtsc{30000, 1001};
 constexpr Rational kDouble{60000, 1001};
 
-// Recordings begin before, after, and end before the take, so that overlaps are whole and partial.
+// Matroska keeps time in whole milliseconds: its scratch starts by one packet late, so that rounding
+// does not move it. Recordings begin before, after, and end before the take, so that overlaps are whole and partial.
 const PairTraits kPairs[] = {
     {"glue-01.mp4", "lavalier-01.wav", "en-gb", {25, 1}, 0.35, 1.5, -60, 0, 20, 130, 0, 180, 0.060,
      0, 48000, 48000, "aac", "pcm_s24le", false},
     {"glue-02.mov", "lavalier-02.wav", "en-us", kFilm, 0.5, 3, -55, 35, 31.7, 125, 0, 200, 0, 2,
      48000, 44100, "pcm_s16le", "pcm_s16le", false},
     {"press-01.mkv", "pocket-01.flac", "en-gb-scotland", kNtsc, 0.7, 4, -52, -60, 8.3, 140, 0, 160,
-     0.02, 0, 48000, 96000, "aac", "flac", false},
+     1024.0 / 48000, 0, 48000, 96000, "aac", "flac", false},
     {"press-03.mts", "pocket-02.m4a", "en-gb-x-rp", {50, 1}, 0.4, 2, -58, 12, 40, 60, 0, 120, 0, 0,
      48000, 48000, "ac3", "aac", false},
     {"sewing-01.mp4", "phone-01.mp3", "de", {30, 1}, 0.6, 5, -50, 110, 15, 150, 30, 150, -0.02, 0,
@@ -76,9 +77,9 @@ const PairTraits kPairs[] = {
      48000, "aac", "libopus", false},
     {"gold-leaf.mov", "lavalier-03.wav", "en-gb", {24, 1}, 0.9, 3, -56, 80, 22.2, 128, 0, 120, 0.1,
      0, 48000, 48000, "aac", "pcm_f32le", true},
-    {"covers.mkv", "lavalier-04.wav", "it", {25, 1}, 0.5, 6, -54, -7, 60.5, 45, 0, 130, 0, 0, 44100,
+    {"covers.mkv", "lavalier-04.wav", "it", {25, 1}, 0.5, 6, -54, -7, 60.5, 45, 0, 130, 1024.0 / 44100, 0, 44100,
      48000, "aac", "pcm_s32le", false},
-    {"thread-01.mts", "hand-01.wav", "es", {25, 1}, 0.45, 8, -50, 5, 5, 150, 20, 200, 0, 0, 48000,
+    {"thread-01.mts", "hand-01.wav", "es", {25, 1}, 0.45, 5, -50, 5, 5, 150, 20, 200, 0, 0, 48000,
      44100, "aac", "pcm_s24le", false},
     {"last-words.mp4", "hand-02.wav", "en-us", {25, 1}, 0, 2, -48, -130, 70, 130, 0, 210, 0, 0,
      48000, 96000, "aac", "pcm_s24le", false},

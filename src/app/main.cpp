@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QApplication>
+#include <QCommandLineParser>
+
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "app/widgets/main_window.h"
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("Brisk Tether"));
+    QApplication::setApplicationVersion(QStringLiteral(BRISK_VERSION));
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QStringLiteral("Puts clean sound to picture."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("files"),
+                                 QStringLiteral("Takes, recordings, or a saved shoot (.brisk)"));
+    parser.process(app);
+    brisk::app::setTheme(brisk::app::desktopTheme());
+    brisk::app::applyStyle();
+    brisk::app::MainWindow window;
+    window.show();
+    window.takeIn(parser.positionalArguments());
+    return QApplication::exec();
+}

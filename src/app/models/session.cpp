@@ -1,0 +1,288 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/session.h"
+
+#include <QFileInfo>
+#include <algorithm>
+
+#include "align/match.h"
+#include "core/time_text.h"
+#include "media/probe.h"
+#include "shoot/commands.h"
+#include "shoot/project_file.h"
+
+namespace brisk::app {
+namespace {
+
+QString nameOf(const std::string& path) {
+    return QFileInfo(QString::fromStdString(path)).fileName();
+}
+
+struct Gathered {
+    std::vector<MediaItem> items;
+    std::vector<MediaInfo> infos;
+    QStringList problems;
+};
+
+Gathered lookAt(const QStringList& paths, const JobControl& job) {
+    Gathered g;
+    for (const QString& p : paths) {
+        if (job.stopRequested()) break;
+        const std::string path = p.toStdString();
+        auto info = probeWithSound(path);
+        auto print = info ? fingerprintOf(path) : tl::unexpected(info.error());
+        if (!print) {
+            g.problems << QString::fromStdString(print.error().sentence);
+            continue;
+        }
+        g.items.push_back({0, path, info->kind, *print});
+        g.infos.push_back(std::move(*info));
+    }
+    return g;
+}
+
+/// The best answer for a take over all recordings.
+Result<std::optional<Tether>> bestMatch(
+    int take, const SoundScan& scratch,
+    const std::vector<std::pair<int, std::shared_ptr<const SoundScan>>>& recordings,
+    const JobControl& job) {
+    std::optional<Tether> best;
+    double done = 0;
+    for (const auto& [id, clean] : recordings) {
+        const auto n = static_cast<double>(recordings.size());
+        auto e = matchPair(scratch, *clean, job.part(done / n, (done + 1) / n));
+        if (!e) return tl::unexpected(e.error());
+        done += 1;
+        const auto rank = [](const TetherEstimate& x) {
+            return std::pair(-static_cast<int>(x.status), x.confidence);
+        };
+        if (!best || rank(*e) > rank(best->found)) {
+            best = Tether{take, id, *e, e->line, e->polarity, false};
+        }
+    }
+    return best;
+}
+
+QString checkedWords(const ReadBack& r) {
+    QString text = QObject::tr("Read back: %1 pictures identical")
+                       .arg(QString::fromStdString(groupedText(r.pictures)));
+    if (r.soundMeasured) {
+        const Seconds worst = std::max({r.slipStart, r.slipMiddle, r.slipEnd},
+                                       [](Seconds a, Seconds b) {
+                                           return std::abs(a.value) < std::abs(b.value);
+                                       });
+        text += QObject::tr(", sound within %1 of its tether")
+                    .arg(QString::fromStdString(slipText({std::abs(worst.value)})));
+    }
+    return text + QStringLiteral(".");
+}
+
+}  // namespace
+
+Session::Session(QObject* parent) : QObject(parent) {}
+Session::~Session() = default;
+
+const MediaFacts* Session::facts(int id) const {
+    const MediaItem* item = state().item(id);
+    if (!item) return nullptr;
+    const auto it = known_.find(item->path);
+    return it == known_.end() ? nullptr : &it->second;
+}
+
+QString Session::projectName() const {
+    return projectPath_.isEmpty() ? tr("New shoot") : QFileInfo(projectPath_).completeBaseName();
+}
+
+void Session::apply(const Command& command) {
+    shoot_.apply(command);
+    readMissing();
+    emit changed();
+}
+
+void Session::addFiles(const QStringList& paths) {
+    QStringList wanted;
+    for (const QString& p : paths) {
+        const QString path = QFileInfo(p).absoluteFilePath();
+        const std::string plain = path.toStdString();
+        const bool known = std::any_of(state().media.begin(), state().media.end(),
+                                       [&](const MediaItem& m) { return m.path == plain; });
+        if (!known && !wanted.contains(path)) wanted << path;
+    }
+    if (wanted.isEmpty()) return;
+    work_.start(tr("Looking at %n file(s)", nullptr, static_cast<int>(wanted.size())),
+                [this, wanted](const JobControl& job) {
+                    auto found = std::make_shared<Gathered>(lookAt(wanted, job));
+                    return [this, found] {
+                        for (const QString& p : found->problems) addNote(p);
+                        if (found->items.empty()) return;
+                        for (auto& info : found->infos) known_[info.path].info = std::move(info);
+                        apply(commands::addMedia(found->items));
+                    };
+                });
+}
+
+void Session::readMissing() {
+    for (const MediaItem& m : state().media) {
+        MediaFacts& f = known_[m.path];
+        if (!f.peaks && f.problem.isEmpty()) read(m.path);
+    }
+}
+
+void Session::read(const std::string& path) {
+    auto peaks = std::make_shared<PeakPyramid>();
+    known_[path].peaks = peaks;
+    work_.start(tr("Reading %1").arg(nameOf(path)), [this, path, peaks](const JobControl& job) {
+        ScanOptions options;
+        options.peaks = peaks;
+        auto scan = std::make_shared<Result<SoundScan>>(scanSound(path, options, job));
+        return [this, path, scan] {
+            MediaFacts& f = known_[path];
+            if (*scan) {
+                f.info = (*scan)->info;
+                f.scan = std::make_shared<const SoundScan>(std::move(**scan));
+            } else if (scan->error().code == ErrorCode::Cancelled) {
+                f.problem = tr("Reading was stopped. Remove it and add it again to read it.");
+            } else {
+                f.problem = QString::fromStdString(scan->error().sentence);
+                addNote(f.problem);
+            }
+            for (const MediaItem& m : state().media) {
+                if (m.path == path) emit factsChanged(m.id);
+            }
+        };
+    });
+}
+
+void Session::remove(int id) { apply(commands::removeMedia(state(), id)); }
+
+bool Session::canFindMatches() const {
+    const auto allRead = [&](MediaKind role) {
+        const auto ids = state().ids(role);
+        return !ids.empty() && std::any_of(ids.begin(), ids.end(), [&](int id) {
+            const MediaFacts* f = facts(id);
+            return f && f->scan;
+        });
+    };
+    return !work_.busy() && allRead(MediaKind::Take) && allRead(MediaKind::Recording);
+}
+
+void Session::findMatches() {
+    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> takes;
+    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> recordings;
+    for (const MediaItem& m : state().media) {
+        const MediaFacts* f = facts(m.id);
+        const Tether* t = state().tetherOf(m.id);
+        if (!f || !f->scan || (t && t->locked)) continue;
+        (m.role == MediaKind::Take ? takes : recordings).emplace_back(m.id, f->scan);
+    }
+    if (takes.empty() || recordings.empty()) return;
+    work_.start(tr("Matching %n take(s)", nullptr, static_cast<int>(takes.size())),
+                [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
+        auto found = std::make_shared<std::vector<Tether>>();
+        QString problem;
+        double done = 0;
+        for (const auto& [id, scratch] : takes) {
+            const auto n = static_cast<double>(takes.size());
+            auto best = bestMatch(id, *scratch, recordings, job.part(done / n, (done + 1) / n));
+            done += 1;
+            if (!best) {
+                if (best.error().code == ErrorCode::Cancelled) break;
+                problem = QString::fromStdString(best.error().sentence);
+                continue;
+            }
+            if (*best) found->push_back(std::move(**best));
+        }
+        return [this, found, problem] {
+            if (!problem.isEmpty()) addNote(problem);
+            if (!found->empty()) apply(commands::takeMatches(*found));
+        };
+    });
+}
+
+void Session::lock(int take) { apply(commands::lock(state(), take)); }
+void Session::unlock(int take) { apply(commands::unlock(state(), take)); }
+void Session::moveClean(int take, Seconds by) { apply(commands::moveClean(state(), take, by)); }
+void Session::backToFound(int take) { apply(commands::backToFound(state(), take)); }
+
+void Session::undo() {
+    shoot_.undo();
+    emit changed();
+}
+
+void Session::redo() {
+    shoot_.redo();
+    readMissing();
+    emit changed();
+}
+
+bool Session::save(const QString& path) {
+    auto done = saveProject(state(), path.toStdString());
+    if (!done) {
+        addNote(QString::fromStdString(done.error().sentence));
+        return false;
+    }
+    projectPath_ = path;
+    shoot_.markSaved();
+    emit saved();
+    emit changed();
+    return true;
+}
+
+bool Session::open(const QString& path) {
+    auto loaded = loadProject(path.toStdString());
+    if (!loaded) {
+        addNote(QString::fromStdString(loaded.error().sentence));
+        return false;
+    }
+    shoot_ = Shoot(std::move(loaded->state));
+    projectPath_ = path;
+    for (const auto& w : loaded->warnings) addNote(QString::fromStdString(w));
+    readMissing();
+    emit changed();
+    return true;
+}
+
+std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer container,
+                                                   const QString& folder) const {
+    const Tether* t = state().tetherOf(take);
+    const MediaFacts* camera = facts(take);
+    const MediaFacts* clean = t ? facts(t->recording) : nullptr;
+    const bool ready = clean && camera && clean->scan && camera->scan;
+    if (!ready || t->state() == TetherState::Loose) return std::nullopt;
+    return VideoExportPlan{*camera->scan, *clean->scan, t->line, t->polarity,
+                           container, folder.toStdString(), "{take} clean"};
+}
+
+void Session::handOver(int take, VideoContainer container, const QString& folder) {
+    const auto plan = exportPlan(take, container, folder);
+    if (!plan) return;
+    // The plan only refers to the scans; these keep them alive meanwhile.
+    const auto camera = facts(take)->scan;
+    const auto clean = facts(state().tetherOf(take)->recording)->scan;
+    work_.start(tr("Writing %1").arg(nameOf(camera->info.path)),
+                [this, plan = *plan, camera, clean](const JobControl& job) -> WorkQueue::Finish {
+        auto written = exportVideo(plan, job);
+        HandedOver result;
+        if (written) {
+            result = {QString::fromStdString(written->path), QString::fromStdString(written->holds),
+                      QString::fromStdString(written->readBack.problem),
+                      checkedWords(written->readBack)};
+        } else if (written.error().code == ErrorCode::Cancelled) {
+            result.problem = tr("Stopped. No file was left behind; the take is untouched.");
+        } else {
+            result.problem = QString::fromStdString(written.error().sentence);
+        }
+        return [this, result] { emit handedOver(result); };
+    });
+}
+
+void Session::addNote(const QString& sentence) {
+    notes_ << sentence;
+    emit notesChanged();
+}
+
+void Session::dismissNotes() {
+    notes_.clear();
+    emit notesChanged();
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,93 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The open shoot as the window sees it: the model behind its one door, what was read of each file,
+/// and the work that is going on. Widgets ask it and tell it; they keep no copy.
+#pragma once
+
+#include <QObject>
+#include <QString>
+#include <QStringList>
+#include <map>
+#include <memory>
+#include <optional>
+
+#include "align/sound_scan.h"
+#include "app/models/work_queue.h"
+#include "export/video_export.h"
+#include "shoot/shoot.h"
+
+namespace brisk::app {
+
+/// What is known of one file so far.
+struct MediaFacts {
+    MediaInfo info;
+    std::shared_ptr<PeakPyramid> peaks;       ///< Fills while the file is read.
+    std::shared_ptr<const SoundScan> scan;    ///< Null until it is read.
+    QString problem;                          ///< Why it cannot be read, if it cannot.
+};
+
+struct HandedOver {
+    QString path;
+    QString holds;
+    QString problem;  ///< Empty when the read-back found nothing wrong.
+    QString checked;  ///< What the read-back found, in words.
+};
+
+class Session : public QObject {
+    Q_OBJECT
+  public:
+    explicit Session(QObject* parent = nullptr);
+    ~Session() override;
+
+    [[nodiscard]] const ShootState& state() const { return shoot_.state(); }
+    [[nodiscard]] const Shoot& shoot() const { return shoot_; }
+    [[nodiscard]] WorkQueue& work() { return work_; }
+    /// Null for an id that is not there.
+    [[nodiscard]] const MediaFacts* facts(int id) const;
+    [[nodiscard]] QString projectPath() const { return projectPath_; }
+    [[nodiscard]] QString projectName() const;
+    /// Sentences about files that could not be used, newest last, until dismissed.
+    [[nodiscard]] const QStringList& notes() const { return notes_; }
+
+    void addFiles(const QStringList& paths);
+    void remove(int id);
+    [[nodiscard]] bool canFindMatches() const;
+    void findMatches();
+    void lock(int take);
+    void unlock(int take);
+    void moveClean(int take, Seconds by);
+    void backToFound(int take);
+    void undo();
+    void redo();
+
+    bool save(const QString& path);
+    bool open(const QString& path);
+
+    /// The plan for one take, or nothing while its files are not read or it has no place.
+    [[nodiscard]] std::optional<VideoExportPlan> exportPlan(int take, VideoContainer container,
+                                                            const QString& folder) const;
+    void handOver(int take, VideoContainer container, const QString& folder);
+
+    void addNote(const QString& sentence);
+    void dismissNotes();
+
+  signals:
+    void changed();               ///< The model.
+    void factsChanged(int id);    ///< Something more is known of a file.
+    void notesChanged();
+    void saved();
+    void handedOver(brisk::app::HandedOver result);
+
+  private:
+    void apply(const Command& command);
+    void readMissing();
+    void read(const std::string& path);
+
+    Shoot shoot_;
+    std::map<std::string, MediaFacts> known_;  // by path
+    QStringList notes_;
+    QString projectPath_;
+    WorkQueue work_;  // last: it must end before what it reports to
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/style/app_style.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPalette>
+#include <QString>
+#include <algorithm>
+
+#include "app/style/colours.h"
+
+namespace brisk::app {
+namespace {
+
+void loadFonts() {
+    static const bool once = [] {
+        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Lato-Regular.ttf"));
+        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Lato-Semibold.ttf"));
+        return true;
+    }();
+    (void)once;
+}
+
+QString sheet(const Colours& p) {
+    QString s = QStringLiteral(R"(
+        QWidget { background: @paper; color: @ink; }
+        QToolTip { background: @raised; color: @ink; border: 1px solid @hairline; padding: 4px; }
+        QPushButton { background: transparent; color: @action; border: 1px solid transparent;
+                      border-radius: 4px; padding: 5px 10px; }
+        QPushButton:hover { border-color: @hairline; }
+        QPushButton:focus { border: 2px solid @action; padding: 4px 9px; }
+        QPushButton:pressed { background: @raised; }
+        QPushButton:disabled { color: @quiet; }
+        QPushButton[primary="true"] { background: @action; color: @actionText; padding: 6px 18px; }
+        QPushButton[primary="true"]:focus { border: 2px solid @ink; padding: 5px 17px; }
+        QPushButton[primary="true"]:disabled { background: @hairline; color: @quiet; }
+        QPushButton[choice="true"] { color: @ink; border-radius: 13px; padding: 4px 14px; }
+        QPushButton[choice="true"]:checked { background: @raised; border: 1px solid @ink; }
+        QPushButton[choice="true"]:focus { border: 2px solid @action; padding: 3px 13px; }
+        QLabel[quiet="true"] { color: @quiet; }
+        QLabel[attention="true"] { color: @attention; }
+        QListView { border: none; outline: none; }
+        QProgressBar { background: @hairline; border: none; border-radius: 2px; max-height: 4px; }
+        QProgressBar::chunk { background: @action; border-radius: 2px; }
+        QScrollBar:vertical { background: transparent; width: 8px; }
+        QScrollBar::handle:vertical { background: @hairline; border-radius: 4px; min-height: 24px; }
+        QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
+    )");
+    const std::pair<const char*, QColor> names[] = {
+        {"@paper", p.paper},         {"@raised", p.raised},   {"@ink", p.ink},
+        {"@quiet", p.quiet},         {"@hairline", p.hairline},
+        {"@actionText", p.actionText}, {"@action", p.action}, {"@attention", p.attention}};
+    for (const auto& [name, colour] : names) s.replace(QLatin1String(name), colour.name());
+    return s;
+}
+
+}  // namespace
+
+QFont uiFont(int pixels, bool strong) {
+    QFont f(QStringLiteral("Lato"));
+    f.setPixelSize(std::max(11, pixels));
+    f.setWeight(strong ? QFont::DemiBold : QFont::Normal);
+    return f;
+}
+
+void applyStyle() {
+    loadFonts();
+    const Colours& p = colours();
+    QApplication::setFont(uiFont(13));
+    QPalette q;
+    q.setColor(QPalette::Window, p.paper);
+    q.setColor(QPalette::Base, p.paper);
+    q.setColor(QPalette::AlternateBase, p.raised);
+    q.setColor(QPalette::Text, p.ink);
+    q.setColor(QPalette::WindowText, p.ink);
+    q.setColor(QPalette::Button, p.paper);
+    q.setColor(QPalette::ButtonText, p.ink);
+    q.setColor(QPalette::Highlight, p.action);
+    q.setColor(QPalette::HighlightedText, p.actionText);
+    q.setColor(QPalette::PlaceholderText, p.quiet);
+    QApplication::setPalette(q);
+    qApp->setStyleSheet(sheet(p));
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,16 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Puts the shipped font and the palette onto the whole application.
+#pragma once
+
+#include <QFont>
+
+namespace brisk::app {
+
+/// Call once after QApplication exists, and again after setTheme.
+void applyStyle();
+
+/// The interface font; sizes in pixels, never below 11.
+QFont uiFont(int pixels, bool strong = false);
+
+}  // namespace brisk::app

@@ -1,0 +1,141 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/widgets/bench.h"
+
+#include <QHBoxLayout>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/widgets/hand_over_panel.h"
+#include "app/widgets/listen_bar.h"
+#include "app/widgets/picture_view.h"
+#include "app/widgets/seam_view.h"
+#include "app/widgets/tether_card.h"
+
+namespace brisk::app {
+
+Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 16, 0, 0);
+    column->setSpacing(8);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(0);
+    picture_ = new PictureView(this);
+    side_ = new QStackedWidget(this);
+    card_ = new TetherCard(session, side_);
+    handOver_ = new HandOverPanel(session, side_);
+    side_->addWidget(card_);
+    side_->addWidget(handOver_);
+    top->addWidget(picture_);
+    top->addWidget(side_, 1);
+    column->addLayout(top);
+    seam_ = new SeamView(session, this);
+    column->addWidget(seam_, 1);
+    listen_ = new ListenBar(this);
+    column->addWidget(listen_);
+
+    connect(&session, &Session::changed, this, &Bench::refresh);
+    connect(&session, &Session::factsChanged, this, &Bench::refresh);
+    connect(seam_, &SeamView::playheadMoved, this, [this](double t) {
+        player_.stop();
+        moveTo(Seconds{t}, false);
+    });
+    connect(seam_, &SeamView::cleanMoved, this,
+            [this](double by) { session_.moveClean(take_, Seconds{by}); });
+    connect(listen_, &ListenBar::playPressed, this, &Bench::playOrStop);
+    connect(listen_, &ListenBar::listenChanged, &player_, &Player::setListen);
+    connect(listen_, &ListenBar::stepped, this, &Bench::step);
+    connect(listen_, &ListenBar::zoomAll, seam_, &SeamView::zoomToAll);
+    connect(listen_, &ListenBar::zoomClose, this, [this] { seam_->zoomToPlayhead(0.4); });
+    connect(handOver_, &HandOverPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
+    connect(&player_, &Player::moved, this, [this](double t) { moveTo(Seconds{t}, true); });
+    connect(&player_, &Player::playingChanged, listen_, &ListenBar::setPlaying);
+    connect(&player_, &Player::failed, &session_, &Session::addNote);
+    connect(&pictures_, &PictureSource::ready, this,
+            [this](const QString& path, const QImage& image) {
+                const MediaItem* m = session_.state().item(take_);
+                if (m && path.toStdString() == m->path) picture_->setPicture(image);
+            });
+    connect(&pictures_, &PictureSource::failed, this,
+            [this](const QString&, const QString& sentence) { picture_->setProblem(sentence); });
+}
+
+void Bench::showTake(int take) {
+    if (take == take_) return;
+    player_.stop();
+    take_ = take;
+    picture_->clear();
+    side_->setCurrentWidget(card_);
+    card_->showTake(take);
+    handOver_->showTake(take);
+    seam_->showTake(take);
+    refresh();
+    moveTo({0}, true);
+}
+
+void Bench::showHandOver() {
+    handOver_->showTake(take_);
+    side_->setCurrentWidget(handOver_);
+}
+
+void Bench::refresh() {
+    const MediaFacts* f = session_.facts(take_);
+    const Tether* t = session_.state().tetherOf(take_);
+    const bool placed = t && t->state() != TetherState::Loose;
+    const MediaFacts* clean = placed ? session_.facts(t->recording) : nullptr;
+    player_.load(f ? f->scan : nullptr, clean ? clean->scan : nullptr, placed ? t->line : ClockLine{},
+                 placed ? t->polarity : 1);
+    listen_->setCleanAvailable(clean && clean->scan);
+    listen_->setAudible(player_.audible());
+    player_.setListen(listen_->listen());
+    if (f && f->scan) moveTo(seam_->playhead(), false);
+}
+
+void Bench::setPlayhead(Seconds t) {
+    player_.stop();
+    moveTo(t, true);
+}
+
+void Bench::moveTo(Seconds t, bool follow) {
+    seam_->setPlayhead(t, follow);
+    listen_->setPosition(seam_->playhead());
+    const MediaFacts* f = session_.facts(take_);
+    if (f && f->scan) {
+        picture_->setNumbers(f->scan->pictures.frameAt(seam_->playhead()), seam_->playhead());
+    }
+    askForPicture();
+}
+
+void Bench::askForPicture() {
+    const MediaItem* m = session_.state().item(take_);
+    if (!m) return;
+    const int wide = static_cast<int>(picture_->width() * devicePixelRatioF());
+    pictures_.ask(QString::fromStdString(m->path), seam_->playhead(), std::max(320, wide));
+}
+
+void Bench::step(int frames) {
+    const MediaFacts* f = session_.facts(take_);
+    if (!f || !f->scan) return;
+    player_.stop();
+    const PictureTimes& p = f->scan->pictures;
+    moveTo(p.timeOf(p.frameAt(seam_->playhead()) + frames), true);
+}
+
+void Bench::playOrStop() {
+    if (player_.playing()) {
+        player_.stop();
+    } else {
+        player_.play(seam_->playhead());
+    }
+    listen_->setAudible(player_.audible());
+}
+
+void Bench::resizeEvent(QResizeEvent*) {
+    // The picture takes what a 16:9 frame needs of the upper third, and no more.
+    const int high = std::clamp(height() * 34 / 100, 180, 520);
+    const int wide = std::min((high - 24) * 16 / 9, width() * 42 / 100);
+    picture_->setFixedSize(wide, high);
+    askForPicture();
+}
+
+}  // namespace brisk::app

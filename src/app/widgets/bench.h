@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The bench: one take's picture, tether card, seam and listening, around one playhead.
+#pragma once
+
+#include <QWidget>
+
+#include "app/models/picture_source.h"
+#include "app/models/player.h"
+#include "app/models/session.h"
+
+class QStackedWidget;
+
+namespace brisk::app {
+
+class HandOverPanel;
+class ListenBar;
+class PictureView;
+class SeamView;
+class TetherCard;
+
+class Bench : public QWidget {
+    Q_OBJECT
+  public:
+    explicit Bench(Session& session, QWidget* parent = nullptr);
+    void showTake(int take);
+    [[nodiscard]] int take() const { return take_; }
+    void showHandOver();
+    void setPlayhead(Seconds t);
+    [[nodiscard]] SeamView& seam() { return *seam_; }
+    [[nodiscard]] PictureView& picture() { return *picture_; }
+    [[nodiscard]] HandOverPanel& handOver() { return *handOver_; }
+    [[nodiscard]] Player& player() { return player_; }
+
+  protected:
+    void resizeEvent(QResizeEvent*) override;
+
+  private:
+    void refresh();
+    void moveTo(Seconds t, bool follow);
+    void step(int frames);
+    void playOrStop();
+    void askForPicture();
+
+    Session& session_;
+    int take_ = 0;
+    PictureSource pictures_;
+    Player player_;
+    PictureView* picture_;
+    QStackedWidget* side_;
+    TetherCard* card_;
+    HandOverPanel* handOver_;
+    SeamView* seam_;
+    ListenBar* listen_;
+};
+
+}  // namespace brisk::app

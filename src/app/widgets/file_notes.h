@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What was wrong with files that were added, in sentences, where the files are listed. Gone when
+/// nothing is.
+#pragma once
+
+#include <QWidget>
+
+#include "app/models/session.h"
+
+class QLabel;
+
+namespace brisk::app {
+
+class FileNotes : public QWidget {
+    Q_OBJECT
+  public:
+    explicit FileNotes(Session& session, QWidget* parent = nullptr);
+
+  private:
+    void refresh();
+    Session& session_;
+    QLabel* words_;
+};
+
+}  // namespace brisk::app

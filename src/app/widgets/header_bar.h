@@ -1,0 +1,47 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The slim header: the shoot's name, the main commands, what is running, and the hand-over.
+#pragma once
+
+#include <QWidget>
+
+#include "app/models/session.h"
+
+class QLabel;
+class QProgressBar;
+class QPushButton;
+
+namespace brisk::app {
+
+class HeaderBar : public QWidget {
+    Q_OBJECT
+  public:
+    explicit HeaderBar(Session& session, QWidget* parent = nullptr);
+    void setHandOverEnabled(bool enabled);
+
+  signals:
+    void addFiles();
+    void open();
+    void save();
+    void handOver();
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    void refresh();
+    void refreshWork();
+    Session& session_;
+    QLabel* name_;
+    QLabel* savedWords_;
+    QPushButton* find_;
+    QPushButton* undo_;
+    QPushButton* redo_;
+    QPushButton* save_;
+    QPushButton* handOver_;
+    QWidget* workArea_;
+    QLabel* workWords_;
+    QProgressBar* workBar_;
+};
+
+}  // namespace brisk::app

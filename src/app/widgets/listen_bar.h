@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Playing and listening: start and stop, the time, frame steps, which sound is heard, zoom.
+#pragma once
+
+#include <QWidget>
+
+#include "core/units.h"
+#include "render/listening_mix.h"
+
+class QLabel;
+class QPushButton;
+class QButtonGroup;
+
+namespace brisk::app {
+
+class ListenBar : public QWidget {
+    Q_OBJECT
+  public:
+    explicit ListenBar(QWidget* parent = nullptr);
+    void setPosition(Seconds t);
+    void setPlaying(bool playing);
+    /// Without a clean sound only the camera can be heard.
+    void setCleanAvailable(bool available);
+    void setAudible(bool audible);
+    [[nodiscard]] Listen listen() const;
+
+  signals:
+    void playPressed();
+    void listenChanged(brisk::Listen listen);
+    void stepped(int frames);
+    void zoomAll();
+    void zoomClose();
+
+  private:
+    QPushButton* play_;
+    QLabel* time_;
+    QButtonGroup* choices_;
+    QLabel* device_;
+};
+
+}  // namespace brisk::app

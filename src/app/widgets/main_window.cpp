@@ -1,0 +1,189 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/widgets/main_window.h"
+
+#include <QCloseEvent>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QItemSelectionModel>
+#include <QKeyEvent>
+#include <QListView>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPainter>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+#include "app/models/media_list_model.h"
+#include "app/style/colours.h"
+#include "app/widgets/bench.h"
+#include "app/widgets/empty_bench.h"
+#include "app/widgets/file_notes.h"
+#include "app/widgets/header_bar.h"
+#include "app/widgets/media_row_delegate.h"
+
+namespace brisk::app {
+namespace {
+constexpr int kListWidth = 252;
+const QString kShootFilter = QStringLiteral("Brisk Tether shoot (*.brisk)");
+}  // namespace
+
+MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
+    setWindowTitle(tr("Brisk Tether"));
+    setAcceptDrops(true);
+    setMinimumSize(1024, 640);
+    resize(1280, 800);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    header_ = new HeaderBar(session_, this);
+    column->addWidget(header_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
+    column->addLayout(row, 1);
+
+    auto* left = new QVBoxLayout;
+    left->setSpacing(0);
+    model_ = new MediaListModel(session_, this);
+    list_ = new QListView(this);
+    list_->setModel(model_);
+    list_->setItemDelegate(new MediaRowDelegate(list_));
+    list_->setFixedWidth(kListWidth);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    list_->setAccessibleName(tr("Takes and recordings"));
+    left->addWidget(list_, 1);
+    auto* notes = new FileNotes(session_, this);
+    notes->setFixedWidth(kListWidth);
+    left->addWidget(notes);
+    row->addLayout(left);
+    row->addSpacing(1);  // the hairline
+
+    stage_ = new QStackedWidget(this);
+    empty_ = new EmptyBench(stage_);
+    bench_ = new Bench(session_, stage_);
+    stage_->addWidget(empty_);
+    stage_->addWidget(bench_);
+    row->addWidget(stage_, 1);
+
+    connect(header_, &HeaderBar::addFiles, this, &MainWindow::addFilesByDialog);
+    connect(empty_, &EmptyBench::addFiles, this, &MainWindow::addFilesByDialog);
+    connect(header_, &HeaderBar::open, this, &MainWindow::openByDialog);
+    connect(header_, &HeaderBar::save, this, [this] {
+        session_.projectPath().isEmpty() ? (void)saveByDialog()
+                                         : (void)session_.save(session_.projectPath());
+    });
+    connect(header_, &HeaderBar::handOver, bench_, &Bench::showHandOver);
+    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
+    connect(&session_, &Session::changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::factsChanged, this, &MainWindow::refresh);
+    connect(&session_.work(), &WorkQueue::changed, list_->viewport(),
+            qOverload<>(&QWidget::update));
+    refresh();
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::takeIn(const QStringList& paths) {
+    QStringList media;
+    for (const QString& p : paths) {
+        if (p.endsWith(QLatin1String(".brisk"), Qt::CaseInsensitive)) {
+            session_.open(p);
+        } else {
+            media << p;
+        }
+    }
+    if (!media.isEmpty()) session_.addFiles(media);
+}
+
+void MainWindow::choose(int id) {
+    const MediaItem* m = session_.state().item(id);
+    if (m && m->role == MediaKind::Take) chosen_ = id;
+    refresh();
+}
+
+void MainWindow::refresh() {
+    const auto takes = session_.state().ids(MediaKind::Take);
+    if (std::find(takes.begin(), takes.end(), chosen_) == takes.end()) {
+        chosen_ = takes.empty() ? 0 : takes.front();
+    }
+    const QModelIndex index = model_->indexOf(chosen_);
+    if (index.isValid() && list_->currentIndex() != index) {
+        const bool onTake = list_->currentIndex().data(MediaListModel::IsTakeRole).toBool();
+        if (onTake || !list_->currentIndex().isValid()) list_->setCurrentIndex(index);
+    }
+    bench_->showTake(chosen_);
+    empty_->setHaveRecordings(!session_.state().ids(MediaKind::Recording).empty());
+    stage_->setCurrentWidget(chosen_ ? static_cast<QWidget*>(bench_) : empty_);
+    header_->setHandOverEnabled(
+        session_.exportPlan(chosen_, VideoContainer::Mov, QString()).has_value());
+}
+
+void MainWindow::addFilesByDialog() {
+    takeIn(QFileDialog::getOpenFileNames(
+        this, tr("Add takes and recordings"), {},
+        tr("Video and sound (*.mp4 *.mov *.mkv *.mts *.m2ts *.ts *.wav *.flac *.mp3 *.m4a *.ogg "
+           "*.opus *.MP4 *.MOV *.MTS *.WAV);;All files (*)")));
+}
+
+void MainWindow::openByDialog() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a shoot"), {}, kShootFilter);
+    if (!path.isEmpty()) session_.open(path);
+}
+
+bool MainWindow::saveByDialog() {
+    QString path = QFileDialog::getSaveFileName(this, tr("Save the shoot"), {}, kShootFilter);
+    if (path.isEmpty()) return false;
+    if (!path.endsWith(QLatin1String(".brisk"))) path += QStringLiteral(".brisk");
+    return session_.save(path);
+}
+
+void MainWindow::removeChosen() {
+    const int id = list_->currentIndex().data(MediaListModel::IdRole).toInt();
+    if (id > 0) session_.remove(id);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
+    if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* e) {
+    QStringList paths;
+    for (const QUrl& u : e->mimeData()->urls()) {
+        if (u.isLocalFile()) paths << u.toLocalFile();
+    }
+    takeIn(paths);
+    e->acceptProposedAction();
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* e) {
+    if (e->key() == Qt::Key_Delete && list_->hasFocus()) {
+        removeChosen();
+        return;
+    }
+    QWidget::keyPressEvent(e);
+}
+
+void MainWindow::closeEvent(QCloseEvent* e) {
+    if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) return;
+    const auto answer = QMessageBox::question(
+        this, tr("Close the shoot"),
+        tr("The shoot has changes that were not saved. Your files are untouched either way."),
+        QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
+    bool close = answer == QMessageBox::Discard;
+    if (answer == QMessageBox::Save) {
+        close = session_.projectPath().isEmpty() ? saveByDialog()
+                                                 : session_.save(session_.projectPath());
+    }
+    if (!close) e->ignore();
+}
+
+void MainWindow::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), colours().paper);
+    p.setPen(colours().hairline);
+    p.drawLine(kListWidth, header_->height(), kListWidth, height());
+}
+
+}  // namespace brisk::app

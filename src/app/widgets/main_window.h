@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The one window: header, file list, bench.
+#pragma once
+
+#include <QWidget>
+
+#include "app/models/session.h"
+
+class QListView;
+class QStackedWidget;
+
+namespace brisk::app {
+
+class Bench;
+class EmptyBench;
+class HeaderBar;
+class MediaListModel;
+
+class MainWindow : public QWidget {
+    Q_OBJECT
+  public:
+    explicit MainWindow(QWidget* parent = nullptr);
+    ~MainWindow() override;
+
+    [[nodiscard]] Session& session() { return session_; }
+    [[nodiscard]] Bench& bench() { return *bench_; }
+    /// Media files are added, a saved shoot is opened.
+    void takeIn(const QStringList& paths);
+    void choose(int id);
+
+  protected:
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dropEvent(QDropEvent*) override;
+    void closeEvent(QCloseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    void refresh();
+    void addFilesByDialog();
+    void openByDialog();
+    bool saveByDialog();
+    void removeChosen();
+
+    Session session_;
+    HeaderBar* header_;
+    MediaListModel* model_;
+    QListView* list_;
+    QStackedWidget* stage_;
+    EmptyBench* empty_;
+    Bench* bench_;
+    int chosen_ = 0;
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The take's picture at the playhead, with its frame number and time.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+
+#include "core/units.h"
+
+namespace brisk::app {
+
+class PictureView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit PictureView(QWidget* parent = nullptr);
+
+    void setPicture(const QImage& image);
+    void setNumbers(std::int64_t frame, Seconds time);
+    void setProblem(const QString& sentence);
+    void clear();
+    [[nodiscard]] bool hasPicture() const { return !image_.isNull(); }
+    [[nodiscard]] const QImage& image() const { return image_; }
+
+    QSize sizeHint() const override { return {384, 216}; }
+    QSize minimumSizeHint() const override { return {240, 135}; }
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    QImage image_;
+    QString problem_;
+    std::int64_t frame_ = 0;
+    Seconds time_;
+};
+
+}  // namespace brisk::app

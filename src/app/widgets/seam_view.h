@@ -1,0 +1,84 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The seam: the camera's sound grows upwards, the clean sound downwards, on one time axis. In place
+/// they are a reflection. Pins are claps, short ticks on the line the picture's frame borders,
+/// threads across it the measured windows.
+#pragma once
+
+#include <QWidget>
+#include <memory>
+#include <optional>
+
+#include "app/models/sample_source.h"
+#include "app/models/session.h"
+#include "app/widgets/seam_painter.h"
+#include "app/widgets/time_axis.h"
+
+namespace brisk::app {
+
+class SeamView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit SeamView(Session& session, QWidget* parent = nullptr);
+
+    /// 0 = nothing.
+    void showTake(int take);
+    void setPlayhead(Seconds t, bool follow);
+    [[nodiscard]] Seconds playhead() const { return playhead_; }
+    [[nodiscard]] const TimeAxis& axis() const { return axis_; }
+    void zoomToAll();
+    void zoomToPlayhead(double secondsAcross);
+    void zoomBy(double factor);
+
+    QSize minimumSizeHint() const override { return {400, 140}; }
+
+  signals:
+    void playheadMoved(double takeSeconds);
+    /// A drag of the clean sound ended; positive = later in the take.
+    void cleanMoved(double seconds);
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+
+  private:
+    enum class Drag { None, Ruler, Playhead, Clean };
+
+    [[nodiscard]] const Tether* tether() const;
+    [[nodiscard]] TimeRange limits() const;
+    [[nodiscard]] std::optional<SeamSide> cameraSide() const;
+    [[nodiscard]] std::optional<SeamSide> cleanSide() const;
+    [[nodiscard]] QRect seamArea() const;
+    [[nodiscard]] double seamY() const;
+    void askForSamples();
+    void paintRuler(QPainter& p) const;
+    void paintFrames(QPainter& p) const;
+    void paintStitches(QPainter& p) const;
+    void paintPins(QPainter& p) const;
+    void paintUncovered(QPainter& p) const;
+    void paintPlayhead(QPainter& p) const;
+    void paintCaptions(QPainter& p) const;
+    void paintDragNumbers(QPainter& p) const;
+    void changedView();
+
+    Session& session_;
+    int take_ = 0;
+    TimeAxis axis_;
+    bool fitted_ = true;   // shows the whole take, also after a resize
+    Seconds playhead_;
+    SampleSource cameraSource_;
+    SampleSource cleanSource_;
+    std::shared_ptr<const SampleStretch> cameraSamples_;
+    std::shared_ptr<const SampleStretch> cleanSamples_;
+    Drag drag_ = Drag::None;
+    QPointF dragFrom_;
+    Seconds dragBy_;
+};
+
+}  // namespace brisk::app

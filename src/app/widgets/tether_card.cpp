@@ -1,0 +1,240 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/widgets/tether_card.h"
+
+#include <QFileInfo>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QVBoxLayout>
+#include <cmath>
+
+#include "app/style/app_style.h"
+#include "app/style/state_mark.h"
+#include "app/widgets/elided_label.h"
+#include "core/time_text.h"
+
+namespace brisk::app {
+namespace {
+
+QString q(const std::string& s) { return QString::fromStdString(s); }
+
+QString stateSentence(const Tether* t) {
+    if (!t) return QObject::tr("loose: no place is known yet");
+    switch (t->state()) {
+        case TetherState::Tethered: return QObject::tr("tethered: moves, trims and cuts as one");
+        case TetherState::Offered: return QObject::tr("offered: nobody has confirmed it yet");
+        case TetherState::NeedsAnEar:
+            return t->movedByHand() ? QObject::tr("needs an ear: moved by hand")
+                                    : QObject::tr("needs an ear: look and listen first");
+        case TetherState::Loose: break;
+    }
+    return QObject::tr("loose: no place was found");
+}
+
+QString driftWords(Ppm drift) {
+    if (std::fabs(drift.value) < 0.05) return QObject::tr("run alike");
+    return QObject::tr("recorder %1 ppm %2")
+        .arg(std::fabs(drift.value), 0, 'f', 1)
+        .arg(drift.value > 0 ? QObject::tr("fast") : QObject::tr("slow"));
+}
+
+}  // namespace
+
+TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 8, 16, 8);
+    column->setSpacing(8);
+
+    auto* head = new QHBoxLayout;
+    head->setContentsMargins(24, 0, 0, 0);  // the state's mark is painted before the title
+    head->setSpacing(12);
+    title_ = new ElidedLabel(this);
+    title_->setFont(uiFont(16, true));
+    title_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    stateWords_ = new ElidedLabel(this);
+    stateWords_->setProperty("quiet", true);
+    stateWords_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    head->addWidget(title_, 0);
+    head->addWidget(stateWords_, 1);
+    column->addLayout(head);
+
+    grid_ = new QGridLayout;
+    grid_->setHorizontalSpacing(16);
+    grid_->setVerticalSpacing(5);
+    grid_->setColumnMinimumWidth(0, 88);
+    grid_->setColumnStretch(1, 3);
+    grid_->setColumnStretch(2, 2);
+    column->addLayout(grid_);
+    column->addStretch(1);
+
+    auto* actions = new QHBoxLayout;
+    actions->setSpacing(8);
+    const auto button = [&](const QString& text, const QString& tip, bool primary) {
+        auto* b = new QPushButton(text, this);
+        b->setToolTip(tip);
+        b->setProperty("primary", primary);
+        b->setFont(uiFont(13, primary));
+        actions->addWidget(b);
+        return b;
+    };
+    tether_ = button(tr("Tether"), tr("Lock picture and clean sound together (T)"), true);
+    tether_->setShortcut(Qt::Key_T);
+    untether_ = button(tr("Un-tether"), tr("Unlock them; the place stays (T)"), false);
+    untether_->setShortcut(Qt::Key_T);
+    back_ = button(tr("Back to the found place"), tr("Undo the movement by hand (B)"), false);
+    back_->setShortcut(Qt::Key_B);
+    find_ = button(tr("Find matches"), tr("Search the recordings for every loose take"), true);
+    hint_ = new ElidedLabel(this);
+    hint_->setProperty("quiet", true);
+    actions->addWidget(hint_, 1);
+    column->addLayout(actions);
+
+    connect(tether_, &QPushButton::clicked, this, [this] { session_.lock(take_); });
+    connect(untether_, &QPushButton::clicked, this, [this] { session_.unlock(take_); });
+    connect(back_, &QPushButton::clicked, this, [this] { session_.backToFound(take_); });
+    connect(find_, &QPushButton::clicked, &session_, &Session::findMatches);
+    connect(&session_, &Session::changed, this, &TetherCard::refresh);
+    connect(&session_, &Session::factsChanged, this, &TetherCard::refresh);
+    connect(&session_.work(), &WorkQueue::changed, this,
+            [this] { find_->setEnabled(session_.canFindMatches()); });
+    refresh();
+}
+
+void TetherCard::showTake(int take) {
+    take_ = take;
+    refresh();
+}
+
+TetherCard::Row& TetherCard::row(std::size_t i) {
+    while (rows_.size() <= i) {
+        const auto r = static_cast<int>(rows_.size());
+        Row made{new QLabel(this), new ElidedLabel(this), new ElidedLabel(this)};
+        made.name->setProperty("quiet", true);
+        made.value->setFont(uiFont(13, true));
+        made.aside->setProperty("quiet", true);
+        made.aside->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        grid_->addWidget(made.name, r, 0);
+        grid_->addWidget(made.value, r, 1);
+        grid_->addWidget(made.aside, r, 2);
+        rows_.push_back(made);
+    }
+    return rows_[i];
+}
+
+void TetherCard::setRow(std::size_t i, const QString& name, const QString& value,
+                        const QString& aside) {
+    Row& r = row(i);
+    r.name->setText(name);
+    r.value->setText(value);
+    r.aside->setText(aside);
+    for (QLabel* l : {r.name, r.value, r.aside}) l->show();
+}
+
+void TetherCard::hideRowsFrom(std::size_t i) {
+    for (; i < rows_.size(); ++i) {
+        for (QLabel* l : {rows_[i].name, rows_[i].value, rows_[i].aside}) l->hide();
+    }
+}
+
+std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
+    const MediaFacts* clean = session_.facts(t.recording);
+    const MediaItem* item = session_.state().item(t.recording);
+    const QString name = item ? QFileInfo(q(item->path)).completeBaseName() : tr("a recording");
+    const Rational rate = take.info.video ? take.info.video->rate : Rational{25, 1};
+    const double perMinute = std::fabs(t.line.drift.value) * 60e-3;  // ms
+    const int soundRate =
+        clean && !clean->info.sounds.empty() ? clean->info.sounds.front().rate.hertz : 48000;
+    std::size_t i = 0;
+    setRow(i++, tr("falls on"),
+           tr("%1 at %2").arg(name, q(clockText(t.line.offset, 6))),
+           q(framesText(t.line.offset, rate)) + tr(" · %1 samples")
+               .arg(q(groupedText(std::llround(t.line.offset.value * soundRate)))));
+    setRow(i++, tr("clocks"), driftWords(t.line.drift),
+           tr("%1 ms a minute").arg(perMinute, 0, 'f', 1));
+    QString agreement = q(t.found.reason);
+    const int cut = static_cast<int>(agreement.indexOf(QLatin1String("; ")));
+    const bool plain = t.found.status == MatchStatus::Matched && cut > 0;
+    setRow(i++, tr("agreement"), plain ? agreement.left(cut) : agreement,
+           plain ? agreement.mid(cut + 2).chopped(1) : QString());
+    setRow(i++, tr("polarity"), t.polarity > 0 ? tr("alike") : tr("upside down, turned back"));
+    setRow(i++, tr("camera sound"), tr("left out of the new file"), tr("kept in the take, always"));
+    if (take.scan && clean && clean->scan) {
+        const Seconds end = take.scan->pictures.end();
+        const Seconds before = std::max(Seconds{0}, t.line.toTake({0}));
+        const Seconds after =
+            std::max(Seconds{0}, end - t.line.toTake(clean->scan->length()));
+        QStringList parts;
+        if (before > Seconds{0.0005}) parts << tr("first %1 s").arg(before.value, 0, 'f', 1);
+        if (after > Seconds{0.0005}) parts << tr("last %1 s").arg(after.value, 0, 'f', 1);
+        setRow(i++, tr("uncovered"),
+               parts.isEmpty() ? tr("nothing: the recording reaches over all of it")
+                               : tr("%1: silence").arg(parts.join(tr(" and "))));
+        setRow(i++, tr("level"), tr("clean %1 LUFS").arg(clean->scan->level.integratedLufs, 0, 'f', 1),
+               tr("camera %1 LUFS").arg(take.scan->level.integratedLufs, 0, 'f', 1));
+    }
+    return i;
+}
+
+void TetherCard::fillTake(const MediaFacts& take) {
+    std::size_t i = 0;
+    if (take.info.video) {
+        const auto& v = *take.info.video;
+        setRow(i++, tr("picture"),
+               tr("%1 × %2, %3").arg(v.width).arg(v.height).arg(q(rateText(v.rate))),
+               v.variableRate ? tr("variable rate") : q(v.codec));
+    }
+    if (!take.info.sounds.empty()) {
+        const auto& s = take.info.sounds.front();
+        const Seconds start = take.info.soundStartInTake();
+        setRow(i++, tr("scratch sound"),
+               tr("%1 Hz, %n channel(s)", nullptr, s.channels).arg(q(groupedText(s.rate.hertz))),
+               std::fabs(start.value) < 0.0005 ? tr("starts with the picture")
+               : start.value > 0 ? tr("starts %1 after the picture").arg(q(slipText(start)))
+                                 : tr("starts %1 before the picture").arg(q(slipText(-start))));
+    }
+    setRow(i++, tr("length"), q(clockText(take.info.duration, 1)));
+    for (const auto& w : take.info.warnings) setRow(i++, tr("note"), q(w));
+    hideRowsFrom(i);
+}
+
+void TetherCard::refresh() {
+    const MediaItem* item = session_.state().item(take_);
+    const MediaFacts* take = session_.facts(take_);
+    const Tether* t = session_.state().tetherOf(take_);
+    const bool there = item && take;
+    setVisible(there);
+    if (!there) return;
+    title_->setText(QFileInfo(q(item->path)).fileName());
+    stateWords_->setText(stateSentence(t));
+    const TetherState state = session_.state().stateOf(take_);
+    const bool placed = t && state != TetherState::Loose;
+    if (placed) {
+        hideRowsFrom(fillTether(*t, *take));
+    } else {
+        fillTake(*take);
+    }
+    tether_->setVisible(placed && state != TetherState::Tethered);
+    untether_->setVisible(state == TetherState::Tethered);
+    back_->setVisible(placed && state != TetherState::Tethered && t->movedByHand());
+    find_->setVisible(!placed);
+    find_->setEnabled(session_.canFindMatches());
+    if (!take->problem.isEmpty()) {
+        hint_->setText(take->problem);
+    } else if (placed) {
+        hint_->setText(state == TetherState::Tethered ? QString()
+                                                      : tr("then it moves, trims and cuts as one"));
+    } else if (session_.state().ids(MediaKind::Recording).empty()) {
+        hint_->setText(tr("add the recorder's file first"));
+    } else {
+        hint_->setText(t ? tr("nothing fitted last time") : tr("searches the recordings"));
+    }
+    update();
+}
+
+void TetherCard::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    const QRectF at(16, title_->y() + (title_->height() - 16) / 2.0, 16, 16);
+    drawStateMark(p, at, session_.state().stateOf(take_));
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Everything true of the take and its recording, in words and numbers, and what can be done now.
+#pragma once
+
+#include <QLabel>
+#include <QPushButton>
+#include <QWidget>
+#include <vector>
+
+#include "app/models/session.h"
+
+class QGridLayout;
+
+namespace brisk::app {
+
+class TetherCard : public QWidget {
+    Q_OBJECT
+  public:
+    explicit TetherCard(Session& session, QWidget* parent = nullptr);
+    void showTake(int take);
+    /// What will be done to the camera's sound and the rest, as the hand-over will do it.
+    void refresh();
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+
+  private:
+    struct Row {
+        QLabel* name;
+        QLabel* value;
+        QLabel* aside;
+    };
+    Row& row(std::size_t i);
+    void setRow(std::size_t i, const QString& name, const QString& value, const QString& aside = {});
+    void hideRowsFrom(std::size_t i);
+    std::size_t fillTether(const Tether& t, const MediaFacts& take);
+    void fillTake(const MediaFacts& take);
+
+    Session& session_;
+    int take_ = 0;
+    QLabel* title_;
+    QLabel* stateWords_;
+    QGridLayout* grid_;
+    std::vector<Row> rows_;
+    QPushButton* tether_;
+    QPushButton* untether_;
+    QPushButton* back_;
+    QPushButton* find_;
+    QLabel* hint_;
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Energy of the first difference (which favours the bright crack of a clap over voices and hum) in
+// hops of a millisecond. A clap rises within three of them, stands far above the 24 before, above
+// everything in the half second around it, and has faded a fifth of a second later; a vowel has not.
+#include "dsp/spike_detector.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace brisk {
+namespace {
+constexpr std::size_t kBefore = 250;   // hops looked back
+constexpr std::size_t kAfter = 300;    // hops looked ahead
+constexpr std::size_t kSpan = kBefore + kAfter;
+constexpr double kLeastRiseDb = 16;
+constexpr double kLeastFade = 12;      // dB, from the onset to 150..250 ms later
+}  // namespace
+
+SpikeDetector::SpikeDetector(SampleRate rate) : rate_(rate), hop_(std::max(1, rate.hertz / 1000)) {}
+
+void SpikeDetector::push(std::span<const float> mono) {
+    for (const float v : mono) {
+        const double d = static_cast<double>(v) - previous_;
+        previous_ = v;
+        energy_ += d * d;
+        if (++inHop_ == hop_) closeHop();
+    }
+}
+
+void SpikeDetector::closeHop() {
+    recent_.push_back(energy_);
+    usual_ += (energy_ - usual_) * 0.0002;
+    energy_ = 0;
+    inHop_ = 0;
+    ++hops_;
+    if (recent_.size() > kSpan) recent_.pop_front();
+    if (recent_.size() == kSpan) examine();
+}
+
+void SpikeDetector::examine() {
+    const auto mean = [&](std::size_t from, std::size_t to) {
+        double sum = 0;
+        for (std::size_t i = from; i < to; ++i) sum += recent_[i];
+        return sum / static_cast<double>(to - from);
+    };
+    const double now = mean(kBefore, kBefore + 3);
+    if (now <= 4 * recent_[kBefore - 1] || now <= usual_) return;  // cheap, and nearly always true
+    const double before = mean(kBefore - 24, kBefore) + 0.02 * usual_ + 1e-12;
+    const double rise = 10 * std::log10(now / before);
+    if (rise < kLeastRiseDb) return;
+    // Nothing around it is louder, bar its own first few milliseconds.
+    for (std::size_t i = 0; i < kBefore - 24; ++i) {
+        if (recent_[i] > now / 2) return;
+    }
+    const double later = mean(kBefore + 150, kBefore + 250) + 1e-13;
+    if (10 * std::log10(now / later) < kLeastFade) return;
+    const auto hop = hops_ - static_cast<std::int64_t>(kAfter);
+    const Seconds time = rate_.seconds(hop * hop_);
+    if (!found_.empty() && time - found_.back().time < Seconds{0.08}) return;
+    found_.push_back({time, rise});
+}
+
+std::vector<Spike> SpikeDetector::finish() {
+    for (std::size_t i = 0; i < kAfter; ++i) closeHop();
+    if (found_.size() > kMostKept) {
+        const auto nth = found_.begin() + kMostKept;
+        std::nth_element(found_.begin(), nth, found_.end(), [](const Spike& a, const Spike& b) {
+            return a.strengthDb > b.strengthDb;
+        });
+        found_.erase(nth, found_.end());
+        std::sort(found_.begin(), found_.end(),
+                  [](const Spike& a, const Spike& b) { return a.time < b.time; });
+    }
+    return std::move(found_);
+}
+
+}  // namespace brisk

@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Finds claps: sharp onsets that stand out from what is around them and die away again. Streaming.
+///
+///     SpikeDetector d(rate); d.push(mono); ... for (const Spike& s : d.finish()) pin(s.time);
+#pragma once
+
+#include <cstdint>
+#include <deque>
+#include <span>
+#include <vector>
+
+#include "core/units.h"
+
+namespace brisk {
+
+struct Spike {
+    Seconds time;         ///< Of the onset, after the first sample.
+    double strengthDb = 0;  ///< 3 ms at the onset over the 24 ms before it.
+};
+
+class SpikeDetector {
+  public:
+    static constexpr std::size_t kMostKept = 200;
+
+    explicit SpikeDetector(SampleRate rate);
+    void push(std::span<const float> mono);
+    /// In order of time; the strongest kMostKept where there are more.
+    std::vector<Spike> finish();
+
+  private:
+    void closeHop();
+    void examine();
+
+    SampleRate rate_;
+    int hop_;
+    float previous_ = 0;
+    double energy_ = 0;
+    int inHop_ = 0;
+    std::int64_t hops_ = 0;
+    std::deque<double> recent_;   // energies of the last kSpan hops
+    double usual_ = 0;            // slow mean of the energy
+    std::vector<Spike> found_;
+};
+
+}  // namespace brisk

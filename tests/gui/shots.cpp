@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Takes pictures of the real window with the demo data in it.
+//
+//     brisk-tether-shots DEMO_FOLDER OUTPUT_FOLDER [WIDTHxHEIGHT] [day|night]
+#include <QApplication>
+#include <QDir>
+#include <QTest>
+#include <cstdio>
+
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "app/widgets/bench.h"
+#include "app/widgets/hand_over_panel.h"
+#include "app/widgets/main_window.h"
+#include "app/widgets/picture_view.h"
+#include "app/widgets/seam_view.h"
+
+using namespace brisk::app;
+
+namespace {
+
+bool settle(MainWindow& w) {
+    const bool quiet = QTest::qWaitFor([&] { return !w.session().work().busy(); }, 120000);
+    QTest::qWait(400);
+    return quiet;
+}
+
+void shoot(MainWindow& w, const QString& path) {
+    settle(w);
+    w.grab().save(path);
+    std::printf("%s\n", qPrintable(path));
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    const QStringList args = QApplication::arguments();
+    if (args.size() < 3) return 2;
+    const QDir demo(args[1]);
+    const QDir out(args[2]);
+    const QStringList size = args.value(3, QStringLiteral("1280x800")).split('x');
+    setTheme(args.value(4) == QLatin1String("night") ? Theme::Night : Theme::Day);
+    applyStyle();
+    MainWindow w;
+    w.resize(size[0].toInt(), size[1].toInt());
+    w.show();
+    if (!QTest::qWaitForWindowExposed(&w)) return 1;
+    shoot(w, out.filePath(QStringLiteral("empty.png")));
+    QStringList files;
+    for (const QString& name : demo.entryList(QDir::Files)) {
+        if (!name.endsWith(QLatin1String(".json")) && !name.endsWith(QLatin1String(".brisk"))) {
+            files << demo.filePath(name);
+        }
+    }
+    w.takeIn(files);
+    settle(w);
+    w.bench().setPlayhead(brisk::Seconds{9.5});
+    shoot(w, out.filePath(QStringLiteral("bench-before.png")));
+    w.session().findMatches();
+    settle(w);
+    w.bench().setPlayhead(brisk::Seconds{9.5});
+    shoot(w, out.filePath(QStringLiteral("bench-matched.png")));
+    w.session().lock(w.bench().take());
+    w.bench().setPlayhead(brisk::Seconds{3.28});
+    w.bench().seam().zoomToPlayhead(0.4);
+    shoot(w, out.filePath(QStringLiteral("bench-clap.png")));
+    w.bench().seam().zoomToPlayhead(8);
+    w.bench().showHandOver();
+    w.bench().handOver().setFolder(QStringLiteral("/tmp/handed-over"));
+    shoot(w, out.filePath(QStringLiteral("hand-over.png")));
+    return 0;
+}
