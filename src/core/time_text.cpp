@@ -29,11 +29,14 @@ std::string clockText(Seconds t, int decimals) {
 
 std::string slipText(Seconds slip) {
     const double ms = slip.milliseconds();
-    const int decimals = std::fabs(ms) < 0.1 ? 2 : 1;
+    return signedText(ms, std::fabs(ms) < 0.1 ? 2 : 1) + " ms";
+}
+
+std::string signedText(double v, int decimals) {
     char text[48];
-    std::snprintf(text, sizeof text, "%.*f ms", decimals, std::fabs(ms));
-    const bool zero = std::fabs(ms) < 0.005;
-    return (ms < 0 && !zero ? kMinus : "") + std::string(text);
+    std::snprintf(text, sizeof text, "%.*f", decimals, std::fabs(v));
+    const bool zero = std::string(text).find_first_not_of("0.") == std::string::npos;
+    return (v < 0 && !zero ? kMinus : "") + std::string(text);
 }
 
 std::string groupedText(long long n) {

@@ -23,6 +23,9 @@ std::string slipText(Seconds slip);
 /// "29 187 frames + 0.4" of a constant-rate take: whole frames and the rest.
 std::string framesText(Seconds t, Rational frameRate);
 
+/// A number with a real minus sign.
+std::string signedText(double v, int decimals);
+
 /// Digits grouped by thin spaces, "56 040 123".
 std::string groupedText(long long n);
 

@@ -55,7 +55,11 @@ void SpikeDetector::examine() {
     const double later = mean(kBefore + 150, kBefore + 250) + 1e-13;
     if (10 * std::log10(now / later) < kLeastFade) return;
     const auto hop = hops_ - static_cast<std::int64_t>(kAfter);
-    const Seconds time = rate_.seconds(hop * hop_);
+    // The three hops are entered by the crack one after the other: it began in the first that
+    // holds a good part of it.
+    std::int64_t lead = 0;
+    while (lead < 2 && recent_[kBefore + static_cast<std::size_t>(lead)] < now / 4) ++lead;
+    const Seconds time = rate_.seconds((hop + lead) * hop_);
     if (!found_.empty() && time - found_.back().time < Seconds{0.08}) return;
     found_.push_back({time, rise});
 }

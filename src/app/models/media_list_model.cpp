@@ -70,7 +70,8 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
         if (role != Qt::DisplayRole) return {};
         const auto n = static_cast<int>(
             s.ids(id == 0 ? MediaKind::Take : MediaKind::Recording).size());
-        return id == 0 ? tr("%n take(s)", nullptr, n) : tr("%n recording(s)", nullptr, n);
+        if (id == 0) return n == 1 ? tr("1 take") : tr("%1 takes").arg(n);
+        return n == 1 ? tr("1 recording") : tr("%1 recordings").arg(n);
     }
     const MediaItem* m = s.item(id);
     if (!m) return {};

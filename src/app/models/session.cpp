@@ -108,7 +108,7 @@ void Session::addFiles(const QStringList& paths) {
         if (!known && !wanted.contains(path)) wanted << path;
     }
     if (wanted.isEmpty()) return;
-    work_.start(tr("Looking at %n file(s)", nullptr, static_cast<int>(wanted.size())),
+    work_.start(wanted.size() == 1 ? tr("Looking at 1 file") : tr("Looking at %1 files").arg(wanted.size()),
                 [this, wanted](const JobControl& job) {
                     auto found = std::make_shared<Gathered>(lookAt(wanted, job));
                     return [this, found] {
@@ -175,7 +175,7 @@ void Session::findMatches() {
         (m.role == MediaKind::Take ? takes : recordings).emplace_back(m.id, f->scan);
     }
     if (takes.empty() || recordings.empty()) return;
-    work_.start(tr("Matching %n take(s)", nullptr, static_cast<int>(takes.size())),
+    work_.start(takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
                 [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
         auto found = std::make_shared<std::vector<Tether>>();
         QString problem;

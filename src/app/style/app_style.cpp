@@ -9,11 +9,15 @@
 
 #include "app/style/colours.h"
 
+/// Resources of a static library are only there when asked for, and only from outside a namespace.
+static void initResources() { Q_INIT_RESOURCE(app); }
+
 namespace brisk::app {
 namespace {
 
 void loadFonts() {
     static const bool once = [] {
+        initResources();
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Lato-Regular.ttf"));
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Lato-Semibold.ttf"));
         return true;
@@ -34,9 +38,10 @@ QString sheet(const Colours& p) {
         QPushButton[primary="true"] { background: @action; color: @actionText; padding: 6px 18px; }
         QPushButton[primary="true"]:focus { border: 2px solid @ink; padding: 5px 17px; }
         QPushButton[primary="true"]:disabled { background: @hairline; color: @quiet; }
-        QPushButton[choice="true"] { color: @ink; border-radius: 13px; padding: 4px 14px; }
+        QPushButton[choice="true"] { color: @ink; border-radius: 10px; padding: 4px 14px; }
         QPushButton[choice="true"]:checked { background: @raised; border: 1px solid @ink; }
         QPushButton[choice="true"]:focus { border: 2px solid @action; padding: 3px 13px; }
+        QLabel { background: transparent; }
         QLabel[quiet="true"] { color: @quiet; }
         QLabel[attention="true"] { color: @attention; }
         QListView { border: none; outline: none; }

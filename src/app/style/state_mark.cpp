@@ -34,11 +34,17 @@ void drawStateMark(QPainter& painter, QRectF square, TetherState state) {
             break;
         case TetherState::Tethered: {
             // A closed knot: one thread crossing itself.
+            // A loop of thread, its ends crossed and pulled tight.
+            const QPointF c(r.center().x(), r.center().y() - r.height() * 0.12);
+            const double loop = r.width() * 0.38;
             QPainterPath knot;
-            knot.moveTo(r.left(), r.bottom());
-            knot.cubicTo(r.left() + r.width() * 1.5, r.top() - 2, r.left() - r.width() * 0.5,
-                         r.top() - 2, r.right(), r.bottom());
-            painter.setPen(QPen(p.action, 2.2, Qt::SolidLine, Qt::RoundCap));
+            knot.addEllipse(c, loop, loop);
+            const double below = r.bottom() + 1;
+            knot.moveTo(c.x() - loop * 0.45, c.y() + loop * 0.9);
+            knot.lineTo(c.x() + loop * 1.15, below);
+            knot.moveTo(c.x() + loop * 0.45, c.y() + loop * 0.9);
+            knot.lineTo(c.x() - loop * 1.15, below);
+            painter.setPen(QPen(p.action, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
             painter.drawPath(knot);
             break;
         }

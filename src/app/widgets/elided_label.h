@@ -20,7 +20,7 @@ class ElidedLabel : public QLabel {
         p.setPen(QLabel::palette().color(foregroundRole()));
         const QString shown = fontMetrics().elidedText(text(), Qt::ElideMiddle, width());
         p.drawText(rect(), static_cast<int>(alignment()), shown);
-        setToolTip(shown == text() ? QString() : text());
+        if (shown != text()) setToolTip(text());
     }
 };
 

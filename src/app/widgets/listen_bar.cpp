@@ -7,6 +7,7 @@
 #include <QPushButton>
 
 #include "app/style/app_style.h"
+#include "app/widgets/elided_label.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -57,7 +58,8 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     connect(choices_, &QButtonGroup::idClicked, this,
             [this](int id) { emit listenChanged(static_cast<Listen>(id)); });
 
-    device_ = new QLabel(this);
+    device_ = new ElidedLabel(this);
+    device_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     device_->setProperty("quiet", true);
     row->addWidget(device_, 1);
     const auto byFrames = [this](int frames) { return [this, frames] { emit stepped(frames); }; };
@@ -86,8 +88,10 @@ void ListenBar::setCleanAvailable(bool available) {
 }
 
 void ListenBar::setAudible(bool audible) {
-    device_->setText(audible ? tr("loudness matched")
-                             : tr("no sound device: plays silently, on a simulated clock"));
+    device_->setText(audible ? tr("loudness matched") : tr("silent: no sound device"));
+    device_->setToolTip(audible ? tr("Camera and clean sound play at the same loudness")
+                                : tr("No sound device was found. Everything plays, unheard, on a "
+                                     "simulated clock."));
 }
 
 Listen ListenBar::listen() const { return static_cast<Listen>(choices_->checkedId()); }

@@ -62,8 +62,8 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     grid_->setHorizontalSpacing(16);
     grid_->setVerticalSpacing(5);
     grid_->setColumnMinimumWidth(0, 88);
-    grid_->setColumnStretch(1, 3);
-    grid_->setColumnStretch(2, 2);
+    grid_->setColumnStretch(1, 5);
+    grid_->setColumnStretch(2, 3);
     column->addLayout(grid_);
     column->addStretch(1);
 
@@ -147,8 +147,10 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     std::size_t i = 0;
     setRow(i++, tr("falls on"),
            tr("%1 at %2").arg(name, q(clockText(t.line.offset, 6))),
-           q(framesText(t.line.offset, rate)) + tr(" · %1 samples")
-               .arg(q(groupedText(std::llround(t.line.offset.value * soundRate)))));
+           q(framesText(t.line.offset, rate)));
+    row(0).value->setToolTip(
+        tr("%1 samples into the recording")
+            .arg(q(groupedText(std::llround(t.line.offset.value * soundRate)))));
     setRow(i++, tr("clocks"), driftWords(t.line.drift),
            tr("%1 ms a minute").arg(perMinute, 0, 'f', 1));
     QString agreement = q(t.found.reason);
@@ -167,10 +169,10 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
         if (before > Seconds{0.0005}) parts << tr("first %1 s").arg(before.value, 0, 'f', 1);
         if (after > Seconds{0.0005}) parts << tr("last %1 s").arg(after.value, 0, 'f', 1);
         setRow(i++, tr("uncovered"),
-               parts.isEmpty() ? tr("nothing: the recording reaches over all of it")
+               parts.isEmpty() ? tr("nothing")
                                : tr("%1: silence").arg(parts.join(tr(" and "))));
-        setRow(i++, tr("level"), tr("clean %1 LUFS").arg(clean->scan->level.integratedLufs, 0, 'f', 1),
-               tr("camera %1 LUFS").arg(take.scan->level.integratedLufs, 0, 'f', 1));
+        setRow(i++, tr("level"), tr("clean %1 LUFS").arg(q(signedText(clean->scan->level.integratedLufs, 1))),
+               tr("camera %1 LUFS").arg(q(signedText(take.scan->level.integratedLufs, 1))));
     }
     return i;
 }
@@ -187,7 +189,9 @@ void TetherCard::fillTake(const MediaFacts& take) {
         const auto& s = take.info.sounds.front();
         const Seconds start = take.info.soundStartInTake();
         setRow(i++, tr("scratch sound"),
-               tr("%1 Hz, %n channel(s)", nullptr, s.channels).arg(q(groupedText(s.rate.hertz))),
+               tr("%1 Hz, %2").arg(q(groupedText(s.rate.hertz)), s.channels == 1   ? tr("mono")
+                                                           : s.channels == 2 ? tr("stereo")
+                                                                             : tr("%1 channels").arg(s.channels)),
                std::fabs(start.value) < 0.0005 ? tr("starts with the picture")
                : start.value > 0 ? tr("starts %1 after the picture").arg(q(slipText(start)))
                                  : tr("starts %1 before the picture").arg(q(slipText(-start))));
