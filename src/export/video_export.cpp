@@ -96,14 +96,16 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     if (!file) return tl::unexpected(file.error());
     auto clean = PlacedSound::open(plan.recording, plan.line, kVideoSound, plan.polarity);
     if (!clean) return tl::unexpected(clean.error());
-    if (auto sought = clean->seek(0); !sought) return tl::unexpected(sought.error());
-
     RemuxPlan remux;
     remux.source = plan.take.info;
     remux.target = file->temporaryPath().string();
     remux.format = muxerOf(plan);
     remux.sound = trackOf(plan);
+    remux.soundStart = soundStartFor(remux.format, remux.sound);
     remux.soundLength = lengthOf(plan.take);
+    if (auto sought = clean->seek(kVideoSound.samples(remux.soundStart)); !sought) {
+        return tl::unexpected(sought.error());
+    }
     auto done = remuxTake(
         remux, [&](std::span<float> out) { return clean->read(out); }, job.part(0, 0.7));
     if (!done) return tl::unexpected(done.error());

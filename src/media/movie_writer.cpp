@@ -60,7 +60,7 @@ struct MovieWriter::State {
         if (p.rotation != 0) {
             auto* matrix = reinterpret_cast<std::int32_t*>(av_stream_new_side_data(
                 video, AV_PKT_DATA_DISPLAYMATRIX, 9 * sizeof(std::int32_t)));
-            if (matrix) av_display_rotation_set(matrix, -p.rotation);
+            if (matrix) av_display_rotation_set(matrix, p.rotation);
         }
         return {};
     }

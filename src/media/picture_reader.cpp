@@ -61,6 +61,19 @@ struct PictureReader::State {
         draining = haveShown = haveAhead = false;
     }
 
+    /// Seeks until the next picture is not after `tick`: some containers land on the key frame
+    /// behind it.
+    void seekBefore(std::int64_t tick) {
+        auto back = static_cast<std::int64_t>(1.0 / info.video->timeBase.value());
+        std::int64_t target = tick;
+        for (;;) {
+            seekTo(target);
+            if ((decodeNext() && pts(ahead) <= tick) || target == 0) return;
+            target = std::max<std::int64_t>(0, tick - back);
+            back *= 2;
+        }
+    }
+
     Result<Picture> scaled(int maxWidth) {
         const AVFrame* f = shown.get();
         const AVRational sar = f->sample_aspect_ratio.num > 0 ? f->sample_aspect_ratio
@@ -116,11 +129,12 @@ Result<PictureReader> PictureReader::open(const std::string& path) {
 Result<Picture> PictureReader::at(Seconds t, int maxWidth) {
     State& s = *state_;
     const double perTick = s.info.video->timeBase.value();
-    const auto wanted = static_cast<std::int64_t>(std::floor(t.value / perTick + 0.1));
+    const Seconds shown = std::min(t, s.info.duration);
+    const auto wanted = static_cast<std::int64_t>(std::floor(shown.value / perTick + 0.1));
     const auto nearAhead = static_cast<std::int64_t>(1.5 / perTick);
     const bool readOn =
         s.haveShown && wanted >= s.pts(s.shown) && wanted < s.pts(s.shown) + nearAhead;
-    if (!readOn) s.seekTo(std::max<std::int64_t>(0, wanted));
+    if (!readOn) s.seekBefore(std::max<std::int64_t>(0, wanted));
     for (;;) {
         if (!s.haveAhead && !s.decodeNext()) break;
         const bool due = s.pts(s.ahead) <= wanted;

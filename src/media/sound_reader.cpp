@@ -36,6 +36,7 @@ class SeekIndex {
 namespace {
 
 constexpr double kHoleSeconds = 0.010;     // more than container rounding and encoder jitter
+constexpr std::int64_t kLongestHole = 600;  // seconds; more is another clock, not a hole
 constexpr double kPrerollSeconds = 0.6;    // lets codecs settle and an index entry pass by
 constexpr double kReopenSeconds = 1.5;     // nearer to the start, priming must be trimmed again
 constexpr std::int64_t kUnknown = INT64_MIN;
@@ -211,8 +212,10 @@ struct SoundReader::State {
             mustLocate = false;
         } else if (pts != AV_NOPTS_VALUE) {
             std::int64_t stamped = stampedPosition(pts) + rebase;
-            if (stamped < counted - rate.hertz / 2) {
-                // The clock was set back: sound goes on, it does not happen again.
+            if (stamped < counted - rate.hertz / 2 ||
+                stamped > counted + kLongestHole * rate.hertz) {
+                // The clock was set anew: sound goes on, it neither happens again nor pauses for
+                // hours.
                 rebase += counted - stamped;
                 stamped = counted;
             }

@@ -19,7 +19,7 @@ AVSampleFormat chooseFormat(const AVCodec* c) {
                          AV_SAMPLE_FMT_S32P, AV_SAMPLE_FMT_S16, AV_SAMPLE_FMT_S16P}) {
         if (has(c->sample_fmts, f)) return f;
     }
-    return c->sample_fmts ? c->sample_fmts[0] : AV_SAMPLE_FMT_FLT;
+    return AV_SAMPLE_FMT_NONE;
 }
 
 std::int64_t toInteger(float v, double fullScale, std::int64_t step) {
@@ -60,7 +60,7 @@ tl::unexpected<Error> writeFailure(const AVFormatContext* out, int code) {
 Result<SoundTrackEncoder> SoundTrackEncoder::addTo(AVFormatContext* output,
                                                    const SoundTrackSpec& spec, Seconds start) {
     const AVCodec* encoder = avcodec_find_encoder_by_name(spec.codec.c_str());
-    if (!encoder) {
+    if (!encoder || chooseFormat(encoder) == AV_SAMPLE_FMT_NONE) {
         return fail(ErrorCode::CannotWrite,
                     "This machine's FFmpeg cannot write " + spec.codec + ".");
     }
@@ -104,26 +104,29 @@ Result<void> SoundTrackEncoder::push(std::span<const float> interleaved) {
     const auto channels = static_cast<std::size_t>(codec_->ch_layout.nb_channels);
     pushed_ += static_cast<std::int64_t>(interleaved.size() / channels);
     const std::size_t block = codec_->frame_size > 0 ? codec_->frame_size : 4096;
-    while (held_.size() / channels >= block) {
-        if (auto done = encode(block); !done) return done;
+    const std::span<const float> all(held_);
+    std::size_t used = 0;
+    for (; all.size() - used >= block * channels; used += block * channels) {
+        if (auto done = encode(all.subspan(used, block * channels)); !done) return done;
     }
+    held_.erase(held_.begin(), held_.begin() + static_cast<std::ptrdiff_t>(used));
     return {};
 }
 
 Result<void> SoundTrackEncoder::finish() {
-    const std::size_t left = held_.size() / codec_->ch_layout.nb_channels;
-    if (left > 0) {
-        if (auto done = encode(left); !done) return done;
+    if (!held_.empty()) {
+        if (auto done = encode(held_); !done) return done;
+        held_.clear();
     }
     avcodec_send_frame(codec_.get(), nullptr);
     return drain();
 }
 
-Result<void> SoundTrackEncoder::encode(std::size_t frames) {
+Result<void> SoundTrackEncoder::encode(std::span<const float> samples) {
     const int channels = codec_->ch_layout.nb_channels;
     AVFrame* f = frame_.get();
     av_frame_unref(f);
-    f->nb_samples = static_cast<int>(frames);
+    f->nb_samples = static_cast<int>(samples.size()) / channels;
     f->format = codec_->sample_fmt;
     f->sample_rate = codec_->sample_rate;
     av_channel_layout_copy(&f->ch_layout, &codec_->ch_layout);
@@ -131,12 +134,11 @@ Result<void> SoundTrackEncoder::encode(std::size_t frames) {
     const int rawBits = codec_->bits_per_raw_sample > 0 ? codec_->bits_per_raw_sample : 32;
     for (int n = 0; n < f->nb_samples; ++n) {
         for (int c = 0; c < channels; ++c) {
-            store(f, c, n, channels, held_[static_cast<std::size_t>(n) * channels + c], rawBits);
+            store(f, c, n, channels, samples[static_cast<std::size_t>(n) * channels + c], rawBits);
         }
     }
     f->pts = startSamples_ + encoded_;
     encoded_ += f->nb_samples;
-    held_.erase(held_.begin(), held_.begin() + static_cast<std::ptrdiff_t>(frames) * channels);
     const int code = avcodec_send_frame(codec_.get(), f);
     if (code < 0) return writeFailure(output_, code);
     return drain();

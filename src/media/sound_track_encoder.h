@@ -26,7 +26,7 @@ class SoundTrackEncoder {
     [[nodiscard]] Seconds pushedUntil() const;
 
   private:
-    Result<void> encode(std::size_t frames);
+    Result<void> encode(std::span<const float> samples);
     Result<void> drain();
 
     AVFormatContext* output_ = nullptr;

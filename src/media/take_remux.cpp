@@ -66,7 +66,7 @@ class SoundFeed {
         : track_(track),
           pull_(pull),
           channels_(static_cast<std::size_t>(plan.sound.channels)),
-          left_(plan.sound.rate.samples(plan.soundLength)),
+          left_(plan.sound.rate.samples(plan.soundLength - plan.soundStart)),
           block_(kBlock * channels_) {}
 
     /// Renders and writes sound until `time` is covered, or all of it.
@@ -91,6 +91,14 @@ class SoundFeed {
 };
 
 }  // namespace
+
+Seconds soundStartFor(const std::string& muxer, const SoundTrackSpec& sound) {
+    if (muxer != "matroska" || sound.codec != "aac") return {0};
+    constexpr int kPriming = 1024;
+    const int perMillisecond = std::max(1, sound.rate.hertz / 1000);
+    const int early = (perMillisecond - kPriming % perMillisecond) % perMillisecond;
+    return -sound.rate.seconds(early);
+}
 
 std::string muxerFor(const std::string& path) {
     std::string e = std::filesystem::path(path).extension().string();
@@ -118,7 +126,7 @@ Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobCo
     const av::Output output(raw);
     copyMetadata(input, raw);
     AVStream* to = addCopiedPicture(raw, from);
-    auto track = SoundTrackEncoder::addTo(raw, plan.sound, Seconds{0});
+    auto track = SoundTrackEncoder::addTo(raw, plan.sound, plan.soundStart);
     if (!track) return tl::unexpected(track.error());
     code = avio_open(&raw->pb, plan.target.c_str(), AVIO_FLAG_WRITE);
     if (code < 0) return cannotWrite(plan, code);

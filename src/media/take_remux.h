@@ -23,6 +23,8 @@ struct RemuxPlan {
     std::string target;  ///< Where to write; an existing file there is overwritten.
     std::string format;  ///< libav's muxer name.
     SoundTrackSpec sound;
+    /// Of the first sample, on take time; 0 or a little before it, see soundStartFor.
+    Seconds soundStart;
     Seconds soundLength;  ///< From the first picture on.
 };
 
@@ -33,6 +35,11 @@ using SoundPull = std::function<Result<void>(std::span<float>)>;
 /// Errors: CannotRead, CannotWrite, Cancelled. On an error the target is left for the caller to
 /// remove. Threads: safe for distinct targets.
 Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobControl& job);
+
+/// Where a sound track should begin so that the container's clock holds its place exactly. Matroska
+/// keeps whole milliseconds, so that AAC, which begins with 1024 samples of priming, must begin 32
+/// samples before the picture; elsewhere 0.
+Seconds soundStartFor(const std::string& muxer, const SoundTrackSpec& sound);
 
 /// The muxer for a file in the take's own container, by its name's ending.
 std::string muxerFor(const std::string& path);

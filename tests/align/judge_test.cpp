@@ -1,0 +1,79 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/judge.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+namespace brisk {
+namespace {
+
+FineMatch matchWith(int used, int agreeing, double strength) {
+    FineMatch m;
+    m.stackStrength = strength;
+    m.chanceOfAgreement = 1.0 / 30;
+    for (int i = 0; i < used; ++i) m.windows.push_back({{i * 2.0}, {0}, 8, i < agreeing});
+    return m;
+}
+
+TetherEstimate judged(const FineMatch& m, double rival) {
+    TetherEstimate e;
+    judge(m, rival, e);
+    return e;
+}
+
+TEST(ChanceLog10, IsTheBinomialTail) {
+    // Two of two at one in ten: one in a hundred.
+    EXPECT_NEAR(chanceLog10(2, 2, 0.1), -2, 1e-9);
+    // At least one of two: 1 - 0.81.
+    EXPECT_NEAR(chanceLog10(1, 2, 0.1), std::log10(0.19), 1e-9);
+    EXPECT_EQ(chanceLog10(0, 40, 0.03), 0);
+    EXPECT_LT(chanceLog10(40, 40, 0.03), -50);
+}
+
+TEST(Judge, AcceptsWhatMostWindowsSay) {
+    const auto e = judged(matchWith(40, 36, 40), 0);
+    EXPECT_EQ(e.status, MatchStatus::Matched);
+    EXPECT_GT(e.confidence, 0.95);
+    EXPECT_NE(e.reason.find("36 of 40 windows agree"), std::string::npos);
+}
+
+TEST(Judge, RefusesLuck) {
+    const auto e = judged(matchWith(40, 3, 5), 0);
+    EXPECT_EQ(e.status, MatchStatus::Unmatched);
+    EXPECT_LT(e.confidence, 0.1);
+    EXPECT_NE(e.reason.find("No place"), std::string::npos);
+}
+
+TEST(Judge, AHighStackAloneIsNotEnough) {
+    // One loud coincidence: a strong sum that few windows share.
+    EXPECT_NE(judged(matchWith(40, 4, 30), 0).status, MatchStatus::Matched);
+}
+
+TEST(Judge, ManyWindowsAloneAreNotEnough) {
+    EXPECT_NE(judged(matchWith(40, 36, 5), 0).status, MatchStatus::Matched);
+}
+
+TEST(Judge, ThinEvidenceIsUnsure) {
+    const auto e = judged(matchWith(12, 5, 8), 0);
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_NE(e.reason.find("thin"), std::string::npos);
+}
+
+TEST(Judge, ARivalNearlyAsGoodMakesItUnsure) {
+    const FineMatch m = matchWith(40, 40, 40);
+    const auto e = judged(m, 0.9 * evidence(m));
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_NE(e.reason.find("more than one place"), std::string::npos);
+    EXPECT_LT(e.confidence, 0.5);
+    const auto far = judged(m, 0.1 * evidence(m));
+    EXPECT_EQ(far.status, MatchStatus::Matched);
+    EXPECT_NE(far.reason.find("20 dB weaker"), std::string::npos);
+}
+
+TEST(Judge, NothingMeasuredIsUnmatched) {
+    EXPECT_EQ(judged(FineMatch{}, 0).status, MatchStatus::Unmatched);
+}
+
+}  // namespace
+}  // namespace brisk

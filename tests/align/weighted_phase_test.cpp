@@ -1,0 +1,94 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/weighted_phase.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "support/signals.h"
+
+namespace brisk {
+namespace {
+
+constexpr int kSize = 1 << 16;
+constexpr int kReach = 2000;
+
+struct Best {
+    int lag;
+    float height;
+};
+
+/// The strongest lag of `scratch` against `clean`, by magnitude.
+Best bestLag(const std::vector<float>& scratch, const std::vector<float>& clean) {
+    PhaseCorrelator c(kSize, {48000});
+    NoiseFloor floor;
+    floor.add(std::vector<float>(kSize / 2 + 1, 1e-4f));
+    floor.settle();
+    std::vector<float> curve(2 * kReach + 1);
+    EXPECT_TRUE(c.correlate(scratch, clean, floor, kReach, curve));
+    const auto top = std::max_element(curve.begin(), curve.end(), [](float a, float b) {
+        return std::fabs(a) < std::fabs(b);
+    });
+    return {static_cast<int>(top - curve.begin()) - kReach, *top};
+}
+
+std::vector<float> cut(const std::vector<float>& v, int from) {
+    return {v.begin() + from, v.begin() + from + kSize};
+}
+
+TEST(PhaseCorrelator, PositiveLagMeansTheCleanSoundMustMoveLater) {
+    const auto v = test::babble(3, 48000, 5);
+    // The scratch window begins 300 samples earlier, so it holds the sound 300 samples later.
+    const Best b = bestLag(cut(v, 10000), cut(v, 10300));
+    EXPECT_EQ(b.lag, 300);
+    EXPECT_GT(b.height, 20);
+}
+
+TEST(PhaseCorrelator, UpsideDownIsNegative) {
+    const auto v = test::babble(3, 48000, 5);
+    auto upside = cut(v, 10000);
+    for (float& x : upside) x = -x;
+    const Best b = bestLag(upside, cut(v, 10000));
+    EXPECT_EQ(b.lag, 0);
+    EXPECT_LT(b.height, -20);
+}
+
+TEST(PhaseCorrelator, StandsNoiseLouderThanTheSound) {
+    const auto v = test::babble(3, 48000, 6);
+    auto noisy = cut(v, 20000);
+    const auto noise = test::whiteNoise(2, 48000, 0.06, 8);
+    for (std::size_t n = 0; n < noisy.size(); ++n) noisy[n] += noise[n];
+    EXPECT_EQ(bestLag(noisy, cut(v, 20100)).lag, 100);
+}
+
+TEST(PhaseCorrelator, HumAloneIsNoAgreement) {
+    // The same mains hum in both, and otherwise different rooms.
+    auto a = test::whiteNoise(2, 48000, 0.02, 1);
+    auto b = test::whiteNoise(2, 48000, 0.02, 2);
+    const auto hum = test::sine(2, 48000, 100);
+    for (std::size_t n = 0; n < a.size(); ++n) {
+        a[n] += hum[n];
+        b[n] += hum[n];
+    }
+    EXPECT_LT(std::fabs(bestLag(cut(a, 0), cut(b, 0)).height), 7);
+}
+
+TEST(PhaseCorrelator, SilenceSaysNothing) {
+    PhaseCorrelator c(kSize, {48000});
+    const std::vector<float> quiet(kSize, 0.0f);
+    std::vector<float> curve(2 * kReach + 1);
+    EXPECT_FALSE(c.correlate(quiet, quiet, NoiseFloor{}, kReach, curve));
+}
+
+TEST(NoiseFloor, IsTheQuietTenth) {
+    NoiseFloor f;
+    for (int i = 0; i < 20; ++i) f.add(std::vector<float>{static_cast<float>(i), 5.0f});
+    f.settle();
+    EXPECT_FLOAT_EQ(f.at(0), 2.0f);
+    EXPECT_FLOAT_EQ(f.at(1), 5.0f);
+    EXPECT_FLOAT_EQ(f.at(99), 0.0f);
+}
+
+}  // namespace
+}  // namespace brisk

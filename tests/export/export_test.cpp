@@ -1,0 +1,224 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From a camera file and a tether to a finished video: picture packets identical with their times,
+// sound within 0.1 ms of where the tether says. Measured here independently of the read-back.
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+#include "dsp/plain_lag.h"
+#include "export/video_export.h"
+#include "media/packet_digest.h"
+#include "media/probe.h"
+#include "support/media_files.h"
+#include "support/signals.h"
+#include "support/temp_folder.h"
+
+namespace brisk {
+namespace {
+
+using test::TempFolder;
+
+struct Camera {
+    const char* name;
+    double soundStart;
+    int bFrames;
+    const char* soundCodec;
+};
+
+// A camera whose sound starts 60 ms after the picture; one with reordered pictures and an edit
+// list; a transport stream; Matroska; and sound before picture.
+const Camera kCameras[] = {{"late.mp4", 0.060, 0, "aac"},
+                           {"reordered.mp4", 0, 2, "aac"},
+                           {"reordered.mov", 0.1, 2, "pcm_s16le"},
+                           {"stream.mts", 0, 0, "ac3"},
+                           {"stream2.ts", 0.04, 2, "aac"},
+                           {"film.mkv", 0, 2, "aac"},
+                           {"early.mp4", -0.020, 0, "aac"}};
+
+class Export : public ::testing::TestWithParam<std::tuple<Camera, VideoContainer>> {
+  protected:
+    TempFolder folder;
+};
+
+/// Slip of the written sound against the recording at a take time, by decoding both anew.
+double slipAt(const std::string& video, const std::vector<float>& recording, ClockLine line,
+              double takeTime) {
+    const auto info = probe(video);
+    const auto sound = test::decodeAll(video);
+    const std::size_t n = 48000;
+    const double first = (takeTime - info->soundStartInTake().value) * 48000;
+    const auto whole = static_cast<std::int64_t>(std::floor(first));
+    const std::span<const float> written =
+        std::span(sound).subspan(static_cast<std::size_t>(whole), n);
+    // What should be heard there, one sample at a time from the recording.
+    std::vector<float> want(n);
+    for (std::size_t i = 0; i < n; ++i) {
+        const double t = takeTime + (static_cast<double>(i) + static_cast<double>(whole) - first) /
+                                        48000;
+        const double r = line.toRecording({t}).value * 48000;
+        const auto k = static_cast<std::size_t>(r);
+        const auto part = static_cast<float>(r - std::floor(r));
+        want[i] = recording[k] * (1 - part) + recording[k + 1] * part;
+    }
+    const PlainLag lag = measureLag(want, written, 2000);
+    EXPECT_GT(lag.correlation, 0.9) << "at " << takeTime;
+    return lag.samples / 48000;
+}
+
+TEST_P(Export, KeepsThePictureAndPlacesTheSound) {
+    const auto& [camera, container] = GetParam();
+    const std::string takePath = folder.file(camera.name);
+    test::TakeRecipe recipe;
+    recipe.soundStart = camera.soundStart;
+    recipe.picture.bFrames = camera.bFrames;
+    recipe.soundCodec = camera.soundCodec;
+    test::writeTake(takePath, test::babble(20, 48000, 1), recipe);
+    const std::string before = test::bytesOf(takePath);
+    const auto recording = test::babble(40, 48000, 2);
+    test::writeSound(folder.file("lavalier.wav"), recording, {"pcm_s24le", 48000, 1, {}, {}});
+    const SoundScan take = test::scanned(takePath);
+    const SoundScan clean = test::scanned(folder.file("lavalier.wav"));
+    const ClockLine line{{7.1234567}, {63.5}};
+
+    VideoExportPlan plan{take, clean, line, 1, container, folder.file("out"), "{take} clean"};
+    const std::string promised = describeExport(plan);
+    auto written = exportVideo(plan, JobControl{});
+    ASSERT_TRUE(written) << written.error().sentence;
+    EXPECT_EQ(written->readBack.problem, "");
+    EXPECT_TRUE(written->readBack.pictureIdentical);
+    EXPECT_EQ(written->holds, promised);
+
+    const auto a = pictureDigest(takePath);
+    const auto b = pictureDigest(written->path);
+    ASSERT_TRUE(a && b);
+    ASSERT_GT(a->packets.size(), 480u);
+    EXPECT_EQ(differenceBetween(*a, *b), "");
+    for (const double t : {0.3, 9.5, 18.2}) {
+        EXPECT_LT(std::fabs(slipAt(written->path, recording, line, t)), 1e-4) << "at " << t;
+    }
+    EXPECT_EQ(test::bytesOf(takePath), before) << "the original is untouched";
+}
+
+std::string nameOf(const ::testing::TestParamInfo<std::tuple<Camera, VideoContainer>>& p) {
+    std::string name = std::get<0>(p.param).name;
+    std::replace(name.begin(), name.end(), '.', '_');
+    const char* kinds[] = {"same", "mov", "mkv"};
+    return name + "_" + kinds[static_cast<int>(std::get<1>(p.param))];
+}
+
+INSTANTIATE_TEST_SUITE_P(Cameras, Export,
+                         ::testing::Combine(::testing::ValuesIn(kCameras),
+                                            ::testing::Values(VideoContainer::Mov,
+                                                              VideoContainer::SameAsTake,
+                                                              VideoContainer::Mkv)),
+                         nameOf);
+
+class ExportDetails : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        test::TakeRecipe recipe;
+        recipe.picture.rotation = 90;
+        recipe.picture.bFrames = 2;
+        recipe.metadata = {{"timecode", "10:11:12:13"},
+                           {"creation_time", "2026-03-03T09:12:40.000000Z"},
+                           {"title", "Sewing the signatures"}};
+        test::writeTake(folder.file("take.mov"), test::babble(12, 48000, 1), recipe);
+        test::writeSound(folder.file("rec.wav"), test::babble(8, 44100, 2),
+                         {"pcm_s16le", 44100, 2, {}, {}});
+        take = test::scanned(folder.file("take.mov"));
+        clean = test::scanned(folder.file("rec.wav"));
+    }
+    WrittenVideo write(ClockLine line, VideoContainer container = VideoContainer::Mov) {
+        VideoExportPlan plan{take, clean, line, 1, container, folder.file("out"), "{take} clean"};
+        auto w = exportVideo(plan, JobControl{});
+        EXPECT_TRUE(w) << w.error().sentence;
+        return *w;
+    }
+    TempFolder folder;
+    SoundScan take;
+    SoundScan clean;
+};
+
+TEST_F(ExportDetails, KeepsRotationColourMetadataAndTimecode) {
+    const auto source = probe(folder.file("take.mov"));
+    const auto info = probe(write({{0}, {0}}).path);
+    ASSERT_TRUE(source && info);
+    EXPECT_EQ(info->video->rotation, 90);
+    EXPECT_EQ(info->video->rate, source->video->rate);
+    EXPECT_EQ(info->stamps.timecode, "10:11:12:13");
+    EXPECT_EQ(info->stamps.creationTime, "2026-03-03T09:12:40.000000Z");
+    test::ffmpeg("-i \"" + folder.file("out/take clean.mov") + "\" -c copy -f ffmetadata " +
+                 folder.file("meta.txt"));
+    const std::string meta = test::bytesOf(folder.file("meta.txt"));
+    EXPECT_NE(meta.find("title=Sewing the signatures"), std::string::npos) << meta;
+    const std::string probeWords = "ffprobe -v error -select_streams v:0 -show_entries "
+                                   "stream=color_primaries,color_transfer,color_space,color_range "
+                                   "-of csv=p=0 ";
+    ASSERT_EQ(std::system((probeWords + folder.file("take.mov") + " > " + folder.file("a")).c_str()),
+              0);
+    ASSERT_EQ(std::system((probeWords + "\"" + folder.file("out/take clean.mov") + "\" > " +
+                           folder.file("b")).c_str()),
+              0);
+    EXPECT_EQ(test::bytesOf(folder.file("a")), test::bytesOf(folder.file("b")));
+    EXPECT_NE(test::bytesOf(folder.file("a")).find("bt709"), std::string::npos);
+}
+
+TEST_F(ExportDetails, RendersToTheTakesLengthWithSilenceAround) {
+    // The recorder ran from 2 s to 10 s of the take.
+    const WrittenVideo w = write({{-2}, {0}});
+    EXPECT_NE(w.holds.find("silence where the recording does not reach"), std::string::npos);
+    const auto sound = test::decodeAll(w.path);
+    EXPECT_NEAR(static_cast<double>(sound.size()), 12 * 48000, 2000);
+    const auto loudest = [&](double from, double to) {
+        float most = 0;
+        for (auto n = static_cast<std::size_t>(from * 48000); n < to * 48000; ++n) {
+            most = std::max(most, std::fabs(sound[n]));
+        }
+        return most;
+    };
+    EXPECT_LT(loudest(0, 1.98), 1e-4);
+    EXPECT_GT(loudest(2, 10), 0.05);
+    EXPECT_LT(loudest(10.02, 11.9), 1e-4);
+}
+
+TEST_F(ExportDetails, SaysWhatItWillHold) {
+    VideoExportPlan plan{take, clean, {{-1}, {0}}, 1, VideoContainer::Mov, folder.path(), "{take}"};
+    EXPECT_EQ(describeExport(plan),
+              "Picture untouched; track 1 clean sound, stereo, 24-bit, 48 kHz; camera sound not "
+              "included; silence where the recording does not reach.");
+    plan.container = VideoContainer::SameAsTake;
+    EXPECT_NE(describeExport(plan).find("AAC"), std::string::npos);
+}
+
+TEST_F(ExportDetails, NeverWritesOverAnExistingFile) {
+    const std::string first = write({{0}, {0}}).path;
+    const std::string second = write({{0}, {0}}).path;
+    EXPECT_EQ(std::filesystem::path(first).filename(), "take clean.mov");
+    EXPECT_EQ(std::filesystem::path(second).filename(), "take clean 2.mov");
+    // Not even the take itself, when the name asks for it.
+    VideoExportPlan plan{take, clean, {}, 1, VideoContainer::SameAsTake, folder.path(), "{take}"};
+    EXPECT_NE(exportTarget(plan), folder.file("take.mov"));
+    plan.namePattern = "../{recording}/x";
+    EXPECT_EQ(exportTarget(plan).parent_path(), folder.path()) << "a name is not a path";
+}
+
+TEST_F(ExportDetails, AVariableRateStaysVariable) {
+    test::TakeRecipe recipe;
+    recipe.picture.variableRate = true;
+    double t = 0;
+    for (int n = 0; n < 200; ++n) {
+        recipe.pictureTimes.push_back(t);
+        t += n % 5 == 2 ? 0.08 : 0.04;
+    }
+    test::writeTake(folder.file("phone.mp4"), test::babble(9, 48000, 1), recipe);
+    take = test::scanned(folder.file("phone.mp4"));
+    const WrittenVideo w = write({{0}, {0}}, VideoContainer::SameAsTake);
+    EXPECT_EQ(w.readBack.problem, "");
+    const SoundScan back = test::scanned(w.path);
+    for (std::int64_t n = 0; n < 200; ++n) {
+        ASSERT_NEAR(back.pictures.timeOf(n).value, take.pictures.timeOf(n).value, 2e-5);
+    }
+}
+
+}  // namespace
+}  // namespace brisk

@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "window_driver.h"
+
+#include <QApplication>
+#include <QDropEvent>
+#include <QLabel>
+#include <QMimeData>
+#include <QTest>
+#include <QUrl>
+#include <QWheelEvent>
+
+namespace brisk::test {
+
+WindowDriver::WindowDriver(QSize size) {
+    window.resize(size);
+    window.show();
+    (void)QTest::qWaitForWindowExposed(&window);
+}
+
+void WindowDriver::drop(const QStringList& files) {
+    QMimeData data;
+    QList<QUrl> urls;
+    for (const QString& f : files) urls << QUrl::fromLocalFile(f);
+    data.setUrls(urls);
+    const QPoint at = window.rect().center();
+    QDragEnterEvent enter(at, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&window, &enter);
+    if (!enter.isAccepted()) return;
+    QDropEvent event(at, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&window, &event);
+}
+
+QPushButton* WindowDriver::button(const QString& text) {
+    for (auto* b : window.findChildren<QPushButton*>()) {
+        if (b->text() == text && b->isVisible()) return b;
+    }
+    return nullptr;
+}
+
+bool WindowDriver::press(const QString& text) {
+    QPushButton* b = button(text);
+    if (!b || !b->isEnabled()) return false;
+    QTest::mouseClick(b, Qt::LeftButton);
+    return true;
+}
+
+bool WindowDriver::waitQuiet(int ms) {
+    QTest::qWait(20);
+    return QTest::qWaitFor([&] { return !window.session().work().busy(); }, ms);
+}
+
+QString WindowDriver::wordsOnScreen() {
+    QStringList words;
+    for (auto* l : window.findChildren<QLabel*>()) {
+        if (l->isVisible()) words << l->text().remove(QChar(0x200b));
+    }
+    return words.join(QLatin1Char('\n'));
+}
+
+void WindowDriver::wheel(double x, int notches) {
+    const QPointF at(x, seam().height() * 0.3);
+    QWheelEvent e(at, seam().mapToGlobal(at), {}, {0, 120 * notches}, Qt::NoButton, Qt::NoModifier,
+                  Qt::NoScrollPhase, false);
+    QApplication::sendEvent(&seam(), &e);
+}
+
+}  // namespace brisk::test

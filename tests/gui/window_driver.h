@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// A person at the window: drops files, presses what is written on buttons, waits, reads.
+#pragma once
+
+#include <QPushButton>
+#include <QStringList>
+
+#include "app/widgets/bench.h"
+#include "app/widgets/main_window.h"
+#include "app/widgets/seam_view.h"
+
+namespace brisk::test {
+
+class WindowDriver {
+  public:
+    explicit WindowDriver(QSize size = {1280, 800});
+
+    app::MainWindow window;
+
+    void drop(const QStringList& files);
+    /// Presses the visible button with that text; false when there is none that can be pressed.
+    bool press(const QString& text);
+    [[nodiscard]] QPushButton* button(const QString& text);
+    /// Waits until nothing runs any more.
+    bool waitQuiet(int ms = 60000);
+    /// All text of visible labels, joined.
+    [[nodiscard]] QString wordsOnScreen();
+    [[nodiscard]] int take() { return window.bench().take(); }
+    [[nodiscard]] app::SeamView& seam() { return window.bench().seam(); }
+    void wheel(double x, int notches);
+};
+
+}  // namespace brisk::test

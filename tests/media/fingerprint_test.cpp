@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "media/fingerprint.h"
+
+#include <gtest/gtest.h>
+
+#include "support/temp_folder.h"
+
+namespace brisk {
+namespace {
+
+TEST(Fingerprint, RecognisesACopyAndNoticesAChange) {
+    const test::TempFolder folder;
+    std::string bytes(300000, 'a');
+    test::writeBytes(folder.file("a"), bytes);
+    test::writeBytes(folder.file("moved"), bytes);
+    bytes.back() = 'b';
+    test::writeBytes(folder.file("tail"), bytes);
+    bytes.back() = 'a';
+    bytes.front() = 'b';
+    test::writeBytes(folder.file("head"), bytes);
+    const auto a = fingerprintOf(folder.file("a"));
+    ASSERT_TRUE(a);
+    EXPECT_EQ(a->bytes, 300000u);
+    EXPECT_EQ(a->hash.size(), 40u);
+    EXPECT_EQ(*a, *fingerprintOf(folder.file("moved")));
+    EXPECT_NE(*a, *fingerprintOf(folder.file("tail")));
+    EXPECT_NE(*a, *fingerprintOf(folder.file("head")));
+}
+
+TEST(Fingerprint, WorksOnSmallFilesAndRefusesMissingOnes) {
+    const test::TempFolder folder;
+    test::writeBytes(folder.file("s"), "x");
+    EXPECT_TRUE(fingerprintOf(folder.file("s")));
+    EXPECT_FALSE(fingerprintOf(folder.file("none")));
+}
+
+}  // namespace
+}  // namespace brisk
