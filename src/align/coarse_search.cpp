@@ -66,8 +66,8 @@ std::vector<Segment> makeSegments(const OnsetFlux& scratch, RealFourier& fourier
     const double seconds = static_cast<double>(scratch.frames()) / kBandFramesPerSecond;
     const int count =
         std::clamp(static_cast<int>(std::ceil(seconds / kSegmentSeconds)), 1, kMaxSegments);
-    const auto length = static_cast<std::int64_t>(
-        std::min(kSegmentSeconds, seconds / count) * kBandFramesPerSecond);
+    const auto length = static_cast<std::int64_t>(std::min(kSegmentSeconds, seconds / count) *
+                                                  kBandFramesPerSecond);
     std::vector<Segment> segments(static_cast<std::size_t>(count));
     for (int i = 0; i < count; ++i) {
         Segment& s = segments[static_cast<std::size_t>(i)];
@@ -101,9 +101,8 @@ void keepPeak(std::vector<Peak>& peaks, Peak p) {
         peaks.push_back(p);
         return;
     }
-    auto weakest = std::min_element(peaks.begin(), peaks.end(), [](const Peak& a, const Peak& b) {
-        return a.score < b.score;
-    });
+    auto weakest = std::min_element(peaks.begin(), peaks.end(),
+                                    [](const Peak& a, const Peak& b) { return a.score < b.score; });
     if (p.score > weakest->score) *weakest = p;
 }
 
@@ -146,12 +145,12 @@ class BlockScorer {
             double v = 0;
             if (to - from >= std::min(leastOverlap, s.frames)) {
                 const double a = s.energyOf(from, to);
-                const double r = energy_[static_cast<std::size_t>(
-                                     std::min<std::int64_t>(i + to, kTransform))] -
-                                 energy_[static_cast<std::size_t>(i + from)];
+                const double r =
+                    energy_[static_cast<std::size_t>(std::min<std::int64_t>(i + to, kTransform))] -
+                    energy_[static_cast<std::size_t>(i + from)];
                 // Less overlap scatters more: scaled so that chance looks alike everywhere.
-                const double share = std::sqrt(static_cast<double>(to - from) /
-                                               static_cast<double>(s.frames));
+                const double share =
+                    std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.frames));
                 v = a > 0 && r > 0 ? time[static_cast<std::size_t>(i)] / std::sqrt(a * r) * share
                                    : 0.0;
                 ++s.histogram[static_cast<std::size_t>(
@@ -296,8 +295,8 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& c
     result.segments = static_cast<int>(segments.size());
     const Seconds middle{static_cast<double>(a.frames()) / kBandFramesPerSecond / 2};
     for (const auto& p : vote(segments)) {
-        const bool known = std::any_of(
-            result.places.begin(), result.places.end(), [&](const CoarsePlace& q) {
+        const bool known =
+            std::any_of(result.places.begin(), result.places.end(), [&](const CoarsePlace& q) {
                 return std::fabs((p.line.toRecording(middle) - q.line.toRecording(middle)).value) <
                        kDistinctSeconds;
             });

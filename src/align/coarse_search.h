@@ -19,7 +19,7 @@ namespace brisk {
 struct CoarsePlace {
     /// From seconds after the first scratch sample to seconds after the first clean sample.
     ClockLine line;
-    double score = 0;         ///< Sum over the segments that agree, in robust deviations.
+    double score = 0;  ///< Sum over the segments that agree, in robust deviations.
     int segmentsAgreeing = 0;
     bool driftKnown = false;  ///< Enough segments agree to give a slope.
 };

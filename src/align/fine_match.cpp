@@ -246,7 +246,7 @@ class Agreement {
         const int lag = static_cast<int>(std::lround((free.lag - line_.at(c.time)) * kRate));
         const int near = static_cast<int>(kAgreeSeconds * kRate);
         bool supported = false;
-        int open = 0;        // lags at which a window would agree
+        int open = 0;  // lags at which a window would agree
         int lastGood = -kReach - near;
         for (int k = -kWide - near; k <= kWide + near; ++k) {
             if (k < -kReach || k > kReach || value(others, k) < least) continue;

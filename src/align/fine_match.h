@@ -17,19 +17,19 @@ namespace brisk {
 /// One measured stretch. Slip is against the final line: positive where the clean sound, placed by
 /// the line, comes too early.
 struct SlipWindow {
-    Seconds scratchTime;   ///< Middle, after the first scratch sample.
+    Seconds scratchTime;  ///< Middle, after the first scratch sample.
     Seconds slip;
-    double strength = 0;   ///< Height of its own best agreement, in deviations.
-    bool agrees = false;   ///< Its own best agreement, freely searched, is what the others say.
+    double strength = 0;  ///< Height of its own best agreement, in deviations.
+    bool agrees = false;  ///< Its own best agreement, freely searched, is what the others say.
 };
 
 struct FineMatch {
-    ClockLine line;         ///< Scratch seconds to clean seconds, both from their first samples.
+    ClockLine line;  ///< Scratch seconds to clean seconds, both from their first samples.
     int polarity = 1;
-    double stackStrength = 0;   ///< All windows together, in deviations of the stack's noise.
+    double stackStrength = 0;         ///< All windows together, in deviations of the stack's noise.
     double chanceOfAgreement = 0.05;  ///< That one window would agree by luck.
     double spreadMs = 0;
-    TimeRange overlap;      ///< On scratch time.
+    TimeRange overlap;  ///< On scratch time.
     std::vector<SlipWindow> windows;
 
     [[nodiscard]] int agreeing() const;

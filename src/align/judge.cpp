@@ -26,9 +26,12 @@ std::string percentWords(int agreeing, int used) {
 
 const char* statusText(MatchStatus s) {
     switch (s) {
-        case MatchStatus::Matched: return "matched";
-        case MatchStatus::Unsure: return "unsure";
-        case MatchStatus::Unmatched: break;
+        case MatchStatus::Matched:
+            return "matched";
+        case MatchStatus::Unsure:
+            return "unsure";
+        case MatchStatus::Unmatched:
+            break;
     }
     return "unmatched";
 }

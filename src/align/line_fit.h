@@ -10,8 +10,8 @@
 namespace brisk {
 
 struct LinePoint {
-    double time = 0;    ///< Seconds.
-    double value = 0;   ///< Seconds of slip.
+    double time = 0;   ///< Seconds.
+    double value = 0;  ///< Seconds of slip.
     double weight = 1;
 };
 

@@ -103,10 +103,10 @@ Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recordi
     for (std::size_t i = 1; i < tested.size(); ++i) {
         if (samePlace(best, tested[i].match)) continue;
         rival = std::max(rival, tested[i].weight);
-        e.rivals.push_back({onTakeTime(tested[i].match.line, scratchStart).offset,
-                            20 * std::log10(std::max(1e-3, tested[i].weight /
-                                                               std::max(1e-9,
-                                                                        tested.front().weight)))});
+        e.rivals.push_back(
+            {onTakeTime(tested[i].match.line, scratchStart).offset,
+             20 * std::log10(
+                      std::max(1e-3, tested[i].weight / std::max(1e-9, tested.front().weight)))});
     }
     judge(best, rival, e);
     job.report(1.0);

@@ -10,9 +10,9 @@
 
 namespace brisk {
 namespace {
-constexpr std::int64_t kReach = 375;    // frames in 3 s
-constexpr int kStep = 2;                // flux over 16 ms: about one analysis window
-constexpr int kFloorHalfDb = 80;        // 40 dB
+constexpr std::int64_t kReach = 375;     // frames in 3 s
+constexpr int kStep = 2;                 // flux over 16 ms: about one analysis window
+constexpr int kFloorHalfDb = 80;         // 40 dB
 constexpr float kDeviationFloor = 0.5f;  // of the band's overall deviation
 }  // namespace
 
@@ -36,8 +36,7 @@ OnsetFlux::OnsetFlux(const BandLevels& levels) : levels_(levels) {
         }
         const auto count = static_cast<double>(std::max<std::int64_t>(1, frames()));
         const double mean = sum / count;
-        deviation_[b] =
-            static_cast<float>(std::sqrt(std::max(0.0, square / count - mean * mean)));
+        deviation_[b] = static_cast<float>(std::sqrt(std::max(0.0, square / count - mean * mean)));
         if (deviation_[b] > 0.5f) featureless_ = false;
     }
 }
@@ -52,7 +51,8 @@ float OnsetFlux::raw(std::size_t band, std::int64_t n) const {
 
 void OnsetFlux::compute(std::int64_t first, std::int64_t count, std::span<float> out) const {
     for (std::size_t b = 0; b < kBands; ++b) {
-        auto row = out.subspan(b * static_cast<std::size_t>(count), static_cast<std::size_t>(count));
+        auto row =
+            out.subspan(b * static_cast<std::size_t>(count), static_cast<std::size_t>(count));
         std::fill(row.begin(), row.end(), 0.0f);
         if (deviation_[b] <= 0) continue;
         // Running sums over [n - kReach, n + kReach], cut at the ends of the sound.
@@ -76,8 +76,8 @@ void OnsetFlux::compute(std::int64_t first, std::int64_t count, std::span<float>
                     std::sqrt(std::max(0.0, square / static_cast<double>(inside) - mean * mean));
                 const double deviation =
                     std::max(local, static_cast<double>(kDeviationFloor * deviation_[b]));
-                row[static_cast<std::size_t>(i)] = std::clamp(
-                    static_cast<float>((raw(b, n) - mean) / deviation), -1.0f, 5.0f);
+                row[static_cast<std::size_t>(i)] =
+                    std::clamp(static_cast<float>((raw(b, n) - mean) / deviation), -1.0f, 5.0f);
             }
             enter(n - kReach, -1);
         }

@@ -23,10 +23,10 @@ namespace brisk {
 
 struct SoundScan {
     MediaInfo info;
-    std::size_t sound = 0;      ///< Which of info.sounds.
-    std::int64_t samples = 0;   ///< Presented, holes included.
+    std::size_t sound = 0;     ///< Which of info.sounds.
+    std::int64_t samples = 0;  ///< Presented, holes included.
     SampleRate rate;
-    int channel = -1;           ///< Matched by: -1 the mean of all.
+    int channel = -1;  ///< Matched by: -1 the mean of all.
     std::shared_ptr<PeakPyramid> peaks;
     BandLevels bands;
     LevelReport level;

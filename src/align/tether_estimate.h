@@ -29,17 +29,17 @@ struct MeasuredSlip {
 
 struct TetherEstimate {
     MatchStatus status = MatchStatus::Unmatched;
-    ClockLine line;           ///< Take time to recording time.
+    ClockLine line;  ///< Take time to recording time.
     int polarity = 1;
-    double confidence = 0;    ///< 0 to 1.
+    double confidence = 0;  ///< 0 to 1.
     std::string method = "waveform";
-    TimeRange overlap;        ///< Take time, scratch sound and clean sound both present.
+    TimeRange overlap;  ///< Take time, scratch sound and clean sound both present.
     int windowsUsed = 0;
     int windowsAgreeing = 0;
     Seconds residualStart, residualMiddle, residualEnd;
     std::vector<Rival> rivals;
     std::vector<MeasuredSlip> slips;
-    std::string reason;       ///< One plain sentence.
+    std::string reason;  ///< One plain sentence.
 };
 
 }  // namespace brisk

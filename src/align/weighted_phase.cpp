@@ -12,9 +12,9 @@
 
 namespace brisk {
 namespace {
-constexpr double kLowestHz = 110.0;    // below: hum, wind, handling
+constexpr double kLowestHz = 110.0;  // below: hum, wind, handling
 constexpr double kHighestHz = 11000.0;
-constexpr float kEmptyBand = 1e-7f;    // 70 dB under the loudest: nothing there, or a codec's edge
+constexpr float kEmptyBand = 1e-7f;  // 70 dB under the loudest: nothing there, or a codec's edge
 constexpr double kSmoothHz = 12.0;
 
 std::vector<float> smoothed(const std::vector<float>& in, int reach) {
@@ -95,9 +95,8 @@ bool PhaseCorrelator::correlate(std::span<const float> scratch, std::span<const 
     const double binHz = static_cast<double>(rate_.hertz) / fourier_.size();
     const auto low = static_cast<std::size_t>(kLowestHz / binHz);
     const auto high = std::min(s.size() - 1, static_cast<std::size_t>(kHighestHz / binHz));
-    const float loudest =
-        *std::max_element(p.begin() + static_cast<std::ptrdiff_t>(low),
-                          p.begin() + static_cast<std::ptrdiff_t>(high));
+    const float loudest = *std::max_element(p.begin() + static_cast<std::ptrdiff_t>(low),
+                                            p.begin() + static_cast<std::ptrdiff_t>(high));
     bool any = false;
     for (std::size_t k = 0; k < s.size(); ++k) {
         const std::complex<float> cross = s[k] * std::conj(c[k]);

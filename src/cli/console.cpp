@@ -16,7 +16,9 @@ const JobControl& programJob() {
     return job;
 }
 
-void onSignal(int) { programJob().requestStop(); }
+void onSignal(int) {
+    programJob().requestStop();
+}
 
 }  // namespace
 
@@ -51,9 +53,12 @@ void Console::say(const std::string& line) const {
 int Console::report(const Error& e) const {
     std::fprintf(stderr, "%s\n", e.sentence.c_str());
     switch (e.code) {
-        case ErrorCode::CannotWrite: return kCannotWrite;
-        case ErrorCode::Cancelled: return kCancelled;
-        default: return kCannotRead;
+        case ErrorCode::CannotWrite:
+            return kCannotWrite;
+        case ErrorCode::Cancelled:
+            return kCancelled;
+        default:
+            return kCannotRead;
     }
 }
 

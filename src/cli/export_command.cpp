@@ -46,8 +46,8 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
             console.say(o.cameras[p.take] + " is not handed over: " + p.estimate.reason);
             continue;
         }
-        w.jobs.push_back({p.take, static_cast<std::size_t>(p.recording), p.estimate.line,
-                          p.estimate.polarity});
+        w.jobs.push_back(
+            {p.take, static_cast<std::size_t>(p.recording), p.estimate.line, p.estimate.polarity});
     }
     return w;
 }
@@ -110,8 +110,8 @@ Run addExport(CLI::App& sub) {
         for (const auto& job : work->jobs) {
             const SoundScan& take = work->files.takes[job.take];
             const SoundScan& recording = work->files.recordings[job.recording];
-            VideoExportPlan plan{take, recording, job.line, job.polarity, o->container(), o->out,
-                                 o->name};
+            VideoExportPlan plan{take,           recording, job.line, job.polarity,
+                                 o->container(), o->out,    o->name};
             console.say(take.info.path + ": " + describeExport(plan));
             auto written = exportVideo(plan, console.job("Writing " + take.info.path));
             if (!written) return console.report(written.error());

@@ -12,7 +12,9 @@ std::string dump(const ordered_json& j) {
 }
 }  // namespace
 
-void print(const ordered_json& j) { std::printf("%s\n", dump(j).c_str()); }
+void print(const ordered_json& j) {
+    std::printf("%s\n", dump(j).c_str());
+}
 
 ordered_json probeJson(const MediaInfo& info) {
     ordered_json j;
@@ -73,8 +75,7 @@ ordered_json tetherJson(const std::string& camera, const std::string& clean,
                         {"end", e.residualEnd.milliseconds()}};
     j["rivals"] = ordered_json::array();
     for (const auto& r : e.rivals) {
-        j["rivals"].push_back(
-            {{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
+        j["rivals"].push_back({{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
     }
     j["segments"] = ordered_json::array();
     if (!clean.empty()) {
@@ -95,16 +96,16 @@ ordered_json writtenJson(const std::string& camera, const std::string& clean,
     j["camera"] = camera;
     j["clean"] = clean;
     j["holds"] = w.holds;
-    j["read_back"] = {{"ok", r.problem.empty()},
-                      {"picture_identical", r.pictureIdentical},
-                      {"pictures", r.pictures},
-                      {"sound_measured", r.soundMeasured},
-                      {"slip_ms",
-                       {{"start", r.slipStart.milliseconds()},
-                        {"middle", r.slipMiddle.milliseconds()},
-                        {"end", r.slipEnd.milliseconds()}}},
-                      {"problem", r.problem.empty() ? ordered_json(nullptr)
-                                                    : ordered_json(r.problem)}};
+    j["read_back"] = {
+        {"ok", r.problem.empty()},
+        {"picture_identical", r.pictureIdentical},
+        {"pictures", r.pictures},
+        {"sound_measured", r.soundMeasured},
+        {"slip_ms",
+         {{"start", r.slipStart.milliseconds()},
+          {"middle", r.slipMiddle.milliseconds()},
+          {"end", r.slipEnd.milliseconds()}}},
+        {"problem", r.problem.empty() ? ordered_json(nullptr) : ordered_json(r.problem)}};
     return j;
 }
 

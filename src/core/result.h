@@ -47,6 +47,8 @@ inline tl::unexpected<Error> fail(ErrorCode code, std::string sentence, std::str
         Error{code, std::move(sentence), std::move(path), std::move(detail)});
 }
 
-inline tl::unexpected<Error> cancelled() { return fail(ErrorCode::Cancelled, "Stopped."); }
+inline tl::unexpected<Error> cancelled() {
+    return fail(ErrorCode::Cancelled, "Stopped.");
+}
 
 }  // namespace brisk

@@ -27,7 +27,9 @@ struct Seconds {
     [[nodiscard]] double milliseconds() const { return value * 1e3; }
 };
 
-inline Seconds milliseconds(double ms) { return {ms * 1e-3}; }
+inline Seconds milliseconds(double ms) {
+    return {ms * 1e-3};
+}
 
 /// Samples a second, counted once for all channels.
 struct SampleRate {

@@ -26,8 +26,8 @@ BandLevelMeter::BandLevelMeter(SampleRate rate)
     const double binHz = static_cast<double>(rate.hertz) / fourier_.size();
     const int last = fourier_.size() / 2;
     for (int b = 0; b <= kBands; ++b) {
-        const double hz = kLowestHz * std::pow(kHighestHz / kLowestHz,
-                                               static_cast<double>(b) / kBands);
+        const double hz =
+            kLowestHz * std::pow(kHighestHz / kLowestHz, static_cast<double>(b) / kBands);
         edges_[static_cast<std::size_t>(b)] =
             std::min(last, static_cast<int>(std::lround(hz / binHz)));
     }
@@ -69,15 +69,15 @@ void BandLevelMeter::measure() {
                 power += std::norm(spectrum[static_cast<std::size_t>(k)]);
             }
             const float db = 10.0f * std::log10(power * scale + 1e-12f);
-            frame[b] = static_cast<std::uint8_t>(
-                std::clamp((db + 120.0f) * 2.0f + 0.5f, 0.0f, 255.0f));
+            frame[b] =
+                static_cast<std::uint8_t>(std::clamp((db + 120.0f) * 2.0f + 0.5f, 0.0f, 255.0f));
         }
         levels_.push_back(frame);
     }
-    const std::int64_t next = std::llround(static_cast<double>(levels_.size()) /
-                                           kBandFramesPerSecond * rate_.hertz);
-    const std::int64_t drop = std::clamp<std::int64_t>(
-        next - heldStart_, 0, static_cast<std::int64_t>(held_.size()));
+    const std::int64_t next =
+        std::llround(static_cast<double>(levels_.size()) / kBandFramesPerSecond * rate_.hertz);
+    const std::int64_t drop =
+        std::clamp<std::int64_t>(next - heldStart_, 0, static_cast<std::int64_t>(held_.size()));
     held_.erase(held_.begin(), held_.begin() + drop);
     heldStart_ += drop;
 }

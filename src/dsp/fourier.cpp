@@ -46,7 +46,9 @@ RealFourier::RealFourier(RealFourier&&) noexcept = default;
 RealFourier& RealFourier::operator=(RealFourier&&) noexcept = default;
 RealFourier::~RealFourier() = default;
 
-int RealFourier::size() const { return state_->n; }
+int RealFourier::size() const {
+    return state_->n;
+}
 
 std::span<float> RealFourier::time() {
     return {state_->time, static_cast<std::size_t>(state_->n)};
@@ -57,7 +59,9 @@ std::span<std::complex<float>> RealFourier::spectrum() {
             static_cast<std::size_t>(state_->n) / 2 + 1};
 }
 
-void RealFourier::forward() { fftwf_execute(state_->forward); }
+void RealFourier::forward() {
+    fftwf_execute(state_->forward);
+}
 
 void RealFourier::inverse() {
     fftwf_execute(state_->inverse);

@@ -28,10 +28,10 @@ FractionalAdvance::FractionalAdvance(double fraction, int channels)
     for (int i = 0; i < kTaps; ++i) {
         const double x = i - centre;
         const double r = x / kLatency;
-        const double window =
-            std::fabs(r) < 1 ? std::cyl_bessel_i(0.0, kBeta * std::sqrt(1 - r * r)) /
-                                   std::cyl_bessel_i(0.0, kBeta)
-                             : 0.0;
+        const double window = std::fabs(r) < 1
+                                  ? std::cyl_bessel_i(0.0, kBeta * std::sqrt(1 - r * r)) /
+                                        std::cyl_bessel_i(0.0, kBeta)
+                                  : 0.0;
         taps_[static_cast<std::size_t>(i)] = static_cast<float>(sinc(x) * window);
         sum += sinc(x) * window;
     }

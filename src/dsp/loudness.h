@@ -13,9 +13,9 @@
 namespace brisk {
 
 struct LevelReport {
-    double integratedLufs = -70.0;          ///< -70 where there is nothing to measure.
-    std::int64_t clippedSamples = 0;        ///< Of all channels, in runs of three or more.
-    std::vector<double> channelRmsDb;       ///< Of each channel, re full scale.
+    double integratedLufs = -70.0;     ///< -70 where there is nothing to measure.
+    std::int64_t clippedSamples = 0;   ///< Of all channels, in runs of three or more.
+    std::vector<double> channelRmsDb;  ///< Of each channel, re full scale.
     /// The channel that carries the sound where all others are 40 dB weaker, else -1.
     [[nodiscard]] int onlyChannel() const;
 };

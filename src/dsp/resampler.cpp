@@ -16,8 +16,8 @@ struct StreamResampler::State {
     ~State() { soxr_delete(soxr); }
 
     void run(const float* in, std::size_t frames, std::vector<float>& out) {
-        const std::size_t room = static_cast<std::size_t>(
-                                     std::ceil(static_cast<double>(frames) / ratio)) + 4096;
+        const std::size_t room =
+            static_cast<std::size_t>(std::ceil(static_cast<double>(frames) / ratio)) + 4096;
         for (;;) {
             const std::size_t had = out.size();
             out.resize(had + room * channels);
@@ -43,8 +43,8 @@ StreamResampler::StreamResampler(double inRate, double outRate, int channels, Qu
     const soxr_io_spec_t io = soxr_io_spec(SOXR_FLOAT32_I, SOXR_FLOAT32_I);
     const soxr_quality_spec_t q =
         soxr_quality_spec(quality == Quality::Mastering ? SOXR_VHQ : SOXR_MQ, 0);
-    state_->soxr = soxr_create(inRate, outRate, static_cast<unsigned>(channels), &error, &io, &q,
-                               nullptr);
+    state_->soxr =
+        soxr_create(inRate, outRate, static_cast<unsigned>(channels), &error, &io, &q, nullptr);
     assert(!error);
     state_->ratio = inRate / outRate;
     state_->channels = static_cast<std::size_t>(channels);
@@ -57,7 +57,9 @@ void StreamResampler::push(std::span<const float> in, std::vector<float>& out) {
     if (!in.empty()) state_->run(in.data(), in.size() / state_->channels, out);
 }
 
-void StreamResampler::finish(std::vector<float>& out) { state_->run(nullptr, 0, out); }
+void StreamResampler::finish(std::vector<float>& out) {
+    state_->run(nullptr, 0, out);
+}
 
 std::vector<float> resampleBlock(std::span<const float> mono, double inRate, double outRate,
                                  StreamResampler::Quality quality) {

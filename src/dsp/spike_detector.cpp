@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Energy of the first difference (which favours the bright crack of a clap over voices and hum) in
 // hops of a millisecond. A clap rises within three of them, stands far above the 24 before, above
-// everything in the half second around it, and has faded a fifth of a second later; a vowel has not.
+// everything in the half second around it, and has faded a fifth of a second later; a vowel has
+// not.
 #include "dsp/spike_detector.h"
 
 #include <algorithm>
@@ -9,11 +10,11 @@
 
 namespace brisk {
 namespace {
-constexpr std::size_t kBefore = 250;   // hops looked back
-constexpr std::size_t kAfter = 300;    // hops looked ahead
+constexpr std::size_t kBefore = 250;  // hops looked back
+constexpr std::size_t kAfter = 300;   // hops looked ahead
 constexpr std::size_t kSpan = kBefore + kAfter;
 constexpr double kLeastRiseDb = 16;
-constexpr double kLeastFade = 12;      // dB, from the onset to 150..250 ms later
+constexpr double kLeastFade = 12;  // dB, from the onset to 150..250 ms later
 }  // namespace
 
 SpikeDetector::SpikeDetector(SampleRate rate) : rate_(rate), hop_(std::max(1, rate.hertz / 1000)) {}

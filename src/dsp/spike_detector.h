@@ -15,7 +15,7 @@
 namespace brisk {
 
 struct Spike {
-    Seconds time;         ///< Of the onset, after the first sample.
+    Seconds time;           ///< Of the onset, after the first sample.
     double strengthDb = 0;  ///< 3 ms at the onset over the 24 ms before it.
 };
 
@@ -38,8 +38,8 @@ class SpikeDetector {
     double energy_ = 0;
     int inHop_ = 0;
     std::int64_t hops_ = 0;
-    std::deque<double> recent_;   // energies of the last kSpan hops
-    double usual_ = 0;            // slow mean of the energy
+    std::deque<double> recent_;  // energies of the last kSpan hops
+    double usual_ = 0;           // slow mean of the energy
     std::vector<Spike> found_;
 };
 

@@ -85,8 +85,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     const TimeRange covered = TimeRange{{0}, length}.intersect(
         {plan.line.toTake({0}), plan.line.toTake(plan.recording.length())});
     if (covered.length() < Seconds{kWindowSeconds}) return r;
-    const Seconds stretch{
-        std::clamp(covered.length().value / 5, kWindowSeconds, 10.0)};
+    const Seconds stretch{std::clamp(covered.length().value / 5, kWindowSeconds, 10.0)};
     const Seconds starts[3] = {covered.start, (covered.start + covered.end - stretch) / 2,
                                covered.end - stretch};
     Seconds* slips[3] = {&r.slipStart, &r.slipMiddle, &r.slipEnd};
@@ -97,8 +96,9 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
         auto want = meant(*sound, *at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})));
         if (!want) return tl::unexpected(want.error());
         // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
-        const double exact = (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} -
-                              soundStart).value * kRate.hertz;
+        const double exact =
+            (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} - soundStart).value *
+            kRate.hertz;
         const auto first = static_cast<std::int64_t>(std::floor(exact));
         std::vector<float> got(want->size());
         if (auto read = readMono(*reader, first, got, 0); !read) {

@@ -16,22 +16,30 @@ namespace {
 
 constexpr SampleRate kVideoSound{48000};
 
-bool asPcm(const VideoExportPlan& plan) { return plan.container != VideoContainer::SameAsTake; }
+bool asPcm(const VideoExportPlan& plan) {
+    return plan.container != VideoContainer::SameAsTake;
+}
 
 std::string muxerOf(const VideoExportPlan& plan) {
     switch (plan.container) {
-        case VideoContainer::Mov: return "mov";
-        case VideoContainer::Mkv: return "matroska";
-        case VideoContainer::SameAsTake: break;
+        case VideoContainer::Mov:
+            return "mov";
+        case VideoContainer::Mkv:
+            return "matroska";
+        case VideoContainer::SameAsTake:
+            break;
     }
     return muxerFor(plan.take.info.path);
 }
 
 std::string endingOf(const VideoExportPlan& plan) {
     switch (plan.container) {
-        case VideoContainer::Mov: return ".mov";
-        case VideoContainer::Mkv: return ".mkv";
-        case VideoContainer::SameAsTake: break;
+        case VideoContainer::Mov:
+            return ".mov";
+        case VideoContainer::Mkv:
+            return ".mkv";
+        case VideoContainer::SameAsTake:
+            break;
     }
     return fs::path(plan.take.info.path).extension().string();
 }

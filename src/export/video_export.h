@@ -38,7 +38,7 @@ struct VideoExportPlan {
 
 struct WrittenVideo {
     std::string path;
-    std::string holds;   ///< One sentence.
+    std::string holds;  ///< One sentence.
     ReadBack readBack;
 };
 

@@ -49,8 +49,12 @@ using Frame = std::unique_ptr<AVFrame, FrameDeleter>;
 using Packet = std::unique_ptr<AVPacket, PacketDeleter>;
 using Scaler = std::unique_ptr<SwsContext, ScalerDeleter>;
 
-inline Frame makeFrame() { return Frame(av_frame_alloc()); }
-inline Packet makePacket() { return Packet(av_packet_alloc()); }
+inline Frame makeFrame() {
+    return Frame(av_frame_alloc());
+}
+inline Packet makePacket() {
+    return Packet(av_packet_alloc());
+}
 
 /// libav's own words for an error number.
 std::string errorText(int code);
@@ -67,7 +71,9 @@ int movingPictureStream(const AVFormatContext* input);
 /// The first sound stream that can be decoded, or -1.
 int firstSoundStream(const AVFormatContext* input);
 
-inline Rational toRational(AVRational r) { return {r.num, r.den}; }
+inline Rational toRational(AVRational r) {
+    return {r.num, r.den};
+}
 inline AVRational toAv(Rational r) {
     return {static_cast<int>(r.num), static_cast<int>(r.den)};
 }

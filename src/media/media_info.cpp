@@ -8,6 +8,8 @@ Seconds MediaInfo::soundStartInTake(std::size_t index) const {
     return sounds[index].firstSample - video->firstPicture;
 }
 
-const char* kindText(MediaKind kind) { return kind == MediaKind::Take ? "take" : "recording"; }
+const char* kindText(MediaKind kind) {
+    return kind == MediaKind::Take ? "take" : "recording";
+}
 
 }  // namespace brisk

@@ -23,9 +23,9 @@ struct VideoFacts {
     std::string codec;
     int width = 0;
     int height = 0;
-    Rational rate;              ///< Exact; the average where the rate varies.
+    Rational rate;  ///< Exact; the average where the rate varies.
     bool variableRate = false;
-    int rotation = 0;           ///< Clockwise degrees a player turns the picture: 0, 90, 180, 270.
+    int rotation = 0;  ///< Clockwise degrees a player turns the picture: 0, 90, 180, 270.
     Rational timeBase;
     std::int64_t firstPts = 0;  ///< Of the first presented picture, in timeBase.
     Seconds firstPicture;       ///< The same, as file time.

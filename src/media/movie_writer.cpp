@@ -122,8 +122,8 @@ Result<void> MovieWriter::picture(std::span<const std::uint32_t> pixels, Seconds
     State& s = *state_;
     const PictureSpec& p = *s.spec.picture;
     s.scaler.reset(sws_getCachedContext(s.scaler.release(), p.width, p.height, AV_PIX_FMT_BGRA,
-                                        p.width, p.height, AV_PIX_FMT_YUV420P, SWS_POINT,
-                                        nullptr, nullptr, nullptr));
+                                        p.width, p.height, AV_PIX_FMT_YUV420P, SWS_POINT, nullptr,
+                                        nullptr, nullptr));
     AVFrame* f = s.frame.get();
     av_frame_unref(f);
     f->format = AV_PIX_FMT_YUV420P;

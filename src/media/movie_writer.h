@@ -25,9 +25,9 @@ struct PictureSpec {
     int width = 640;
     int height = 360;
     Rational rate{25, 1};
-    int bFrames = 0;       ///< More than 0 makes an edit list necessary in MP4 and MOV.
+    int bFrames = 0;  ///< More than 0 makes an edit list necessary in MP4 and MOV.
     int keyInterval = 25;
-    int rotation = 0;      ///< Clockwise degrees a player shall turn it.
+    int rotation = 0;           ///< Clockwise degrees a player shall turn it.
     bool variableRate = false;  ///< Picture times are then given one by one.
 };
 

@@ -76,8 +76,8 @@ struct PictureReader::State {
 
     Result<Picture> scaled(int maxWidth) {
         const AVFrame* f = shown.get();
-        const AVRational sar = f->sample_aspect_ratio.num > 0 ? f->sample_aspect_ratio
-                                                              : AVRational{1, 1};
+        const AVRational sar =
+            f->sample_aspect_ratio.num > 0 ? f->sample_aspect_ratio : AVRational{1, 1};
         const double wide = f->width * av_q2d(sar);
         const double scale = std::min(1.0, maxWidth / wide);
         Picture p;

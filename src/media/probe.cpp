@@ -29,8 +29,11 @@ class FirstFrames {
             const auto type = input->streams[i]->codecpar->codec_type;
             if (type != AVMEDIA_TYPE_VIDEO && type != AVMEDIA_TYPE_AUDIO) continue;
             auto codec = av::openDecoder(input->streams[i], path);
-            streams_.push_back({static_cast<int>(i), codec ? std::move(*codec) : nullptr,
-                                AV_NOPTS_VALUE, !codec, {}});
+            streams_.push_back({static_cast<int>(i),
+                                codec ? std::move(*codec) : nullptr,
+                                AV_NOPTS_VALUE,
+                                !codec,
+                                {}});
         }
     }
 
@@ -202,8 +205,7 @@ Result<MediaInfo> probe(const std::string& path) {
     if (input->duration != AV_NOPTS_VALUE) {
         info.duration = {ticksToSeconds(input->duration, {1, AV_TIME_BASE})};
     }
-    info.stamps =
-        timeStamps(input, info.sounds.empty() ? SampleRate{0} : info.sounds.front().rate);
+    info.stamps = timeStamps(input, info.sounds.empty() ? SampleRate{0} : info.sounds.front().rate);
     if (const auto wav = readWavHeader(path)) {
         if (auto warning = wavWarning(*wav)) info.warnings.push_back(*warning);
     }
@@ -214,9 +216,10 @@ Result<MediaInfo> probeWithSound(const std::string& path) {
     auto info = probe(path);
     if (info && info->sounds.empty()) {
         return fail(ErrorCode::NoSound,
-                    path + " has a picture but no sound, so there is nothing to match by. Turn on "
-                           "the camera's microphone next time; this take can only be placed by "
-                           "hand.",
+                    path +
+                        " has a picture but no sound, so there is nothing to match by. Turn on "
+                        "the camera's microphone next time; this take can only be placed by "
+                        "hand.",
                     path);
     }
     return info;

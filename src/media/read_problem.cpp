@@ -21,13 +21,14 @@ std::optional<Error> findReadProblem(const std::string& path) {
     const auto status = fs::status(path, ec);
     if (!fs::exists(status)) {
         return Error{ErrorCode::CannotRead,
-                     path + " is not there any more. Was the card taken out, or the file moved? "
-                            "Put it back and try again.",
+                     path +
+                         " is not there any more. Was the card taken out, or the file moved? "
+                         "Put it back and try again.",
                      path, ec.message()};
     }
     if (fs::is_directory(status)) {
-        return Error{ErrorCode::CannotRead, path + " is a folder, not a film or a sound.", path,
-                     {}};
+        return Error{
+            ErrorCode::CannotRead, path + " is a folder, not a film or a sound.", path, {}};
     }
     if (::access(path.c_str(), R_OK) != 0) {
         return Error{ErrorCode::CannotRead,
@@ -37,9 +38,11 @@ std::optional<Error> findReadProblem(const std::string& path) {
     }
     if (fs::is_regular_file(status) && fs::file_size(path, ec) == 0) {
         return Error{ErrorCode::CannotRead,
-                     path + " is empty (0 bytes): nothing was recorded, or the copy failed. "
-                            "Copy it again from the card.",
-                     path, {}};
+                     path +
+                         " is empty (0 bytes): nothing was recorded, or the copy failed. "
+                         "Copy it again from the card.",
+                     path,
+                     {}};
     }
     return std::nullopt;
 }

@@ -35,10 +35,10 @@ class SeekIndex {
 
 namespace {
 
-constexpr double kHoleSeconds = 0.010;     // more than container rounding and encoder jitter
+constexpr double kHoleSeconds = 0.010;      // more than container rounding and encoder jitter
 constexpr std::int64_t kLongestHole = 600;  // seconds; more is another clock, not a hole
-constexpr double kPrerollSeconds = 0.6;    // lets codecs settle and an index entry pass by
-constexpr double kReopenSeconds = 1.5;     // nearer to the start, priming must be trimmed again
+constexpr double kPrerollSeconds = 0.6;     // lets codecs settle and an index entry pass by
+constexpr double kReopenSeconds = 1.5;      // nearer to the start, priming must be trimmed again
 constexpr std::int64_t kUnknown = INT64_MIN;
 
 template <class T>
@@ -81,12 +81,18 @@ void interleave(const AVFrame* f, int channels, std::vector<float>& out) {
 
 void toFloat(const AVFrame* f, int channels, std::vector<float>& out) {
     switch (av_get_packed_sample_fmt(static_cast<AVSampleFormat>(f->format))) {
-        case AV_SAMPLE_FMT_U8: return interleave<std::uint8_t>(f, channels, out);
-        case AV_SAMPLE_FMT_S16: return interleave<std::int16_t>(f, channels, out);
-        case AV_SAMPLE_FMT_S32: return interleave<std::int32_t>(f, channels, out);
-        case AV_SAMPLE_FMT_FLT: return interleave<float>(f, channels, out);
-        case AV_SAMPLE_FMT_DBL: return interleave<double>(f, channels, out);
-        default: out.assign(static_cast<std::size_t>(f->nb_samples) * channels, 0.0f);
+        case AV_SAMPLE_FMT_U8:
+            return interleave<std::uint8_t>(f, channels, out);
+        case AV_SAMPLE_FMT_S16:
+            return interleave<std::int16_t>(f, channels, out);
+        case AV_SAMPLE_FMT_S32:
+            return interleave<std::int32_t>(f, channels, out);
+        case AV_SAMPLE_FMT_FLT:
+            return interleave<float>(f, channels, out);
+        case AV_SAMPLE_FMT_DBL:
+            return interleave<double>(f, channels, out);
+        default:
+            out.assign(static_cast<std::size_t>(f->nb_samples) * channels, 0.0f);
     }
 }
 
@@ -105,13 +111,13 @@ struct SoundReader::State {
     std::int64_t firstPts = kUnknown;
     bool fineClock = true;  // the container's clock resolves samples
 
-    std::int64_t next = 0;      // position of the next frame handed out
-    std::int64_t silence = 0;   // frames of silence due before `held`
-    std::vector<float> held;    // decoded, interleaved
-    std::size_t heldAt = 0;     // frames of it already handed out
-    std::int64_t rebase = 0;    // added to stamps after a clock was set back
-    std::int64_t counted = 0;   // position after the last decoded frame
-    bool mustLocate = false;    // after a seek, the position is not yet known
+    std::int64_t next = 0;     // position of the next frame handed out
+    std::int64_t silence = 0;  // frames of silence due before `held`
+    std::vector<float> held;   // decoded, interleaved
+    std::size_t heldAt = 0;    // frames of it already handed out
+    std::int64_t rebase = 0;   // added to stamps after a clock was set back
+    std::int64_t counted = 0;  // position after the last decoded frame
+    bool mustLocate = false;   // after a seek, the position is not yet known
     bool draining = false;
     bool ended = false;
     bool fromStart = true;
@@ -219,8 +225,7 @@ struct SoundReader::State {
                 rebase += counted - stamped;
                 stamped = counted;
             }
-            if (static_cast<double>(std::llabs(stamped - counted)) >
-                kHoleSeconds * rate.hertz) {
+            if (static_cast<double>(std::llabs(stamped - counted)) > kHoleSeconds * rate.hertz) {
                 at = stamped;
             }
             if (fromStart) noted->add(pts, at);
@@ -232,8 +237,7 @@ struct SoundReader::State {
             silence = at - next;
             filled += silence;
         } else if (at < next) {
-            heldAt = static_cast<std::size_t>(
-                std::min<std::int64_t>(next - at, frame->nb_samples));
+            heldAt = static_cast<std::size_t>(std::min<std::int64_t>(next - at, frame->nb_samples));
         }
         return silence > 0 || heldFrames() > heldAt;
     }
@@ -241,8 +245,7 @@ struct SoundReader::State {
     [[nodiscard]] std::int64_t stampedPosition(std::int64_t pts) const {
         const auto whole = static_cast<Wide>(pts - firstPts) * timeBase.num * rate.hertz;
         const Wide half = timeBase.den / 2;
-        return static_cast<std::int64_t>((whole >= 0 ? whole + half : whole - half) /
-                                         timeBase.den);
+        return static_cast<std::int64_t>((whole >= 0 ? whole + half : whole - half) / timeBase.den);
     }
 
     [[nodiscard]] std::int64_t locate(std::int64_t pts) const {
@@ -334,16 +337,30 @@ Result<SoundReader> SoundReader::open(const std::string& path, int stream,
     return SoundReader(std::move(state));
 }
 
-SampleRate SoundReader::rate() const { return state_->rate; }
-int SoundReader::channels() const { return state_->channels; }
+SampleRate SoundReader::rate() const {
+    return state_->rate;
+}
+int SoundReader::channels() const {
+    return state_->channels;
+}
 Seconds SoundReader::firstSample() const {
     return {ticksToSeconds(state_->firstPts, state_->timeBase)};
 }
-std::int64_t SoundReader::position() const { return state_->next; }
-std::int64_t SoundReader::damagedPackets() const { return state_->damaged; }
-std::int64_t SoundReader::filledFrames() const { return state_->filled; }
-std::shared_ptr<const SeekIndex> SoundReader::seekIndex() const { return state_->noted; }
-std::vector<std::int64_t> SoundReader::takePictureTimes() { return std::move(state_->pictures); }
+std::int64_t SoundReader::position() const {
+    return state_->next;
+}
+std::int64_t SoundReader::damagedPackets() const {
+    return state_->damaged;
+}
+std::int64_t SoundReader::filledFrames() const {
+    return state_->filled;
+}
+std::shared_ptr<const SeekIndex> SoundReader::seekIndex() const {
+    return state_->noted;
+}
+std::vector<std::int64_t> SoundReader::takePictureTimes() {
+    return std::move(state_->pictures);
+}
 
 void SoundReader::collectPictureTimes(int videoStream) {
     // Opening has read past the first pictures already; begin again so that none is missed.
@@ -365,8 +382,8 @@ Result<std::size_t> SoundReader::read(std::span<float> out) {
     }
     while (done < wanted) {
         if (s.silence > 0) {
-            const auto n = std::min<std::int64_t>(s.silence,
-                                                  static_cast<std::int64_t>(wanted - done));
+            const auto n =
+                std::min<std::int64_t>(s.silence, static_cast<std::int64_t>(wanted - done));
             std::fill_n(out.begin() + static_cast<std::ptrdiff_t>(done * channels),
                         static_cast<std::size_t>(n) * channels, 0.0f);
             s.silence -= n;

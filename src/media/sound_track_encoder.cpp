@@ -44,7 +44,8 @@ void store(AVFrame* f, int channel, int n, int channels, float v, int rawBits) {
             reinterpret_cast<std::int32_t*>(base)[at] = static_cast<std::int32_t>(
                 toInteger(v, 2147483648.0, std::int64_t{1} << (32 - rawBits)));
             break;
-        default: reinterpret_cast<float*>(base)[at] = v;
+        default:
+            reinterpret_cast<float*>(base)[at] = v;
     }
 }
 

@@ -120,8 +120,8 @@ Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobCo
     const AVStream* from = input->streams[video.stream];
 
     AVFormatContext* raw = nullptr;
-    int code = avformat_alloc_output_context2(&raw, nullptr, plan.format.c_str(),
-                                              plan.target.c_str());
+    int code =
+        avformat_alloc_output_context2(&raw, nullptr, plan.format.c_str(), plan.target.c_str());
     if (code < 0) return cannotWrite(plan, code);
     const av::Output output(raw);
     copyMetadata(input, raw);
@@ -152,8 +152,8 @@ Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobCo
         if (code == AVERROR_EOF) break;
         if (code < 0) {
             return fail(ErrorCode::CannotRead,
-                        plan.source.path + " could not be read to its end (" +
-                            av::errorText(code) + "). Is the card still in? No file was written.",
+                        plan.source.path + " could not be read to its end (" + av::errorText(code) +
+                            "). Is the card still in? No file was written.",
                         plan.source.path, av::errorText(code));
         }
         if (packet->stream_index != video.stream) {

@@ -14,8 +14,8 @@
 
 namespace brisk {
 namespace {
-constexpr std::int64_t kSettle = 1024;     // output frames rendered and dropped after a seek
-constexpr double kWholeEnough = 1e-4;      // of a sample: two nanoseconds
+constexpr std::int64_t kSettle = 1024;  // output frames rendered and dropped after a seek
+constexpr double kWholeEnough = 1e-4;   // of a sample: two nanoseconds
 constexpr std::size_t kBlock = 4096;
 constexpr int kTaps = 2 * FractionalAdvance::kLatency;
 }  // namespace
@@ -59,8 +59,7 @@ struct PlacedSound::State {
     }
 
     Result<void> renderMore() {
-        ready.erase(ready.begin(),
-                    ready.begin() + static_cast<std::ptrdiff_t>(readyAt) * channels);
+        ready.erase(ready.begin(), ready.begin() + static_cast<std::ptrdiff_t>(readyAt) * channels);
         readyAt = 0;
         std::vector<float> a;
         if (auto done = input(kBlock, a); !done) return done;
@@ -113,13 +112,24 @@ Result<PlacedSound> PlacedSound::open(const SoundScan& scan, ClockLine line, Sam
     auto reader = scan.open();
     if (!reader) return tl::unexpected(reader.error());
     const double inputRate = reader->rate().hertz * line.drift.factor();
-    auto state = std::unique_ptr<State>(new State{std::move(*reader), line, outputRate, inputRate,
-                                                  polarity, placedChannels(scan),
-                                                  scan.level.onlyChannel(), {}, {}, {}, 0, false});
+    auto state = std::unique_ptr<State>(new State{std::move(*reader),
+                                                  line,
+                                                  outputRate,
+                                                  inputRate,
+                                                  polarity,
+                                                  placedChannels(scan),
+                                                  scan.level.onlyChannel(),
+                                                  {},
+                                                  {},
+                                                  {},
+                                                  0,
+                                                  false});
     return PlacedSound(std::move(state));
 }
 
-int PlacedSound::channels() const { return state_->channels; }
+int PlacedSound::channels() const {
+    return state_->channels;
+}
 
 Result<void> PlacedSound::seek(std::int64_t n) {
     State& s = *state_;

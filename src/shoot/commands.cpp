@@ -28,14 +28,13 @@ std::string counted(std::size_t n, const std::string& one, const std::string& ma
 
 Command addMedia(std::vector<MediaItem> items) {
     const std::string label =
-        items.size() == 1
-            ? "Add " + std::filesystem::path(items.front().path).filename().string()
-            : "Add " + counted(items.size(), "file", "files");
+        items.size() == 1 ? "Add " + std::filesystem::path(items.front().path).filename().string()
+                          : "Add " + counted(items.size(), "file", "files");
     return {label, [items = std::move(items)](ShootState& s) {
                 for (MediaItem m : items) {
-                    const bool known = std::any_of(
-                        s.media.begin(), s.media.end(),
-                        [&](const MediaItem& other) { return other.path == m.path; });
+                    const bool known =
+                        std::any_of(s.media.begin(), s.media.end(),
+                                    [&](const MediaItem& other) { return other.path == m.path; });
                     if (known) continue;
                     m.id = s.nextId++;
                     s.media.push_back(std::move(m));

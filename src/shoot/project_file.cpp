@@ -31,8 +31,7 @@ ordered_json estimateJson(const TetherEstimate& e) {
     j["residual_seconds"] = {e.residualStart.value, e.residualMiddle.value, e.residualEnd.value};
     j["rivals"] = ordered_json::array();
     for (const auto& r : e.rivals) {
-        j["rivals"].push_back(
-            {{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
+        j["rivals"].push_back({{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
     }
     j["slips"] = ordered_json::array();
     for (const auto& s : e.slips) {
@@ -107,11 +106,13 @@ void addMediaFrom(const ordered_json& j, const fs::path& folder, LoadedProject& 
     const auto now = fingerprintOf(m.path);
     const std::string name = fs::path(m.path).filename().string();
     if (!now) {
-        into.warnings.push_back(name + " was not found where it was. Everything known of it is "
-                                       "kept; put the file back, or add it again.");
+        into.warnings.push_back(name +
+                                " was not found where it was. Everything known of it is "
+                                "kept; put the file back, or add it again.");
     } else if (!(*now == m.fingerprint)) {
-        into.warnings.push_back(name + " has changed since the shoot was saved. Its tether is kept "
-                                       "as it was; find matches again to be sure.");
+        into.warnings.push_back(name +
+                                " has changed since the shoot was saved. Its tether is kept "
+                                "as it was; find matches again to be sure.");
     }
     into.state.media.push_back(std::move(m));
 }
@@ -128,12 +129,12 @@ Result<void> saveProject(const ShootState& state, const std::string& path) {
     j["media"] = ordered_json::array();
     for (const auto& m : state.media) {
         const fs::path absolute = fs::absolute(m.path, ec);
-        j["media"].push_back({{"id", m.id},
-                              {"role", kindText(m.role)},
-                              {"relative_path", fs::relative(absolute, folder, ec).string()},
-                              {"absolute_path", absolute.string()},
-                              {"fingerprint",
-                               {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}}});
+        j["media"].push_back(
+            {{"id", m.id},
+             {"role", kindText(m.role)},
+             {"relative_path", fs::relative(absolute, folder, ec).string()},
+             {"absolute_path", absolute.string()},
+             {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}}});
     }
     j["tethers"] = ordered_json::array();
     for (const auto& t : state.tethers) j["tethers"].push_back(tetherJson(t));
@@ -150,10 +151,10 @@ Result<LoadedProject> loadProject(const std::string& path) {
             return fail(ErrorCode::BadProject, path + " is not a saved shoot." + kept, path);
         }
         if (j.at("schema").get<int>() > kProjectSchema) {
-            return fail(ErrorCode::BadProject,
-                        path + " was saved by a newer version of this program. Update to open it." +
-                            kept,
-                        path);
+            return fail(
+                ErrorCode::BadProject,
+                path + " was saved by a newer version of this program. Update to open it." + kept,
+                path);
         }
         LoadedProject loaded;
         loaded.state.nextId = j.at("next_id");

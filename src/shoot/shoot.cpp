@@ -7,10 +7,14 @@ namespace brisk {
 
 const char* stateText(TetherState s) {
     switch (s) {
-        case TetherState::Offered: return "offered";
-        case TetherState::NeedsAnEar: return "needs an ear";
-        case TetherState::Tethered: return "tethered";
-        case TetherState::Loose: break;
+        case TetherState::Offered:
+            return "offered";
+        case TetherState::NeedsAnEar:
+            return "needs an ear";
+        case TetherState::Tethered:
+            return "tethered";
+        case TetherState::Loose:
+            break;
     }
     return "loose";
 }
@@ -19,16 +23,19 @@ TetherState Tether::state() const {
     if (locked) return TetherState::Tethered;
     if (movedByHand()) return TetherState::NeedsAnEar;
     switch (found.status) {
-        case MatchStatus::Matched: return TetherState::Offered;
-        case MatchStatus::Unsure: return TetherState::NeedsAnEar;
-        case MatchStatus::Unmatched: break;
+        case MatchStatus::Matched:
+            return TetherState::Offered;
+        case MatchStatus::Unsure:
+            return TetherState::NeedsAnEar;
+        case MatchStatus::Unmatched:
+            break;
     }
     return TetherState::Loose;
 }
 
 const MediaItem* ShootState::item(int id) const {
-    const auto it = std::find_if(media.begin(), media.end(),
-                                 [&](const MediaItem& m) { return m.id == id; });
+    const auto it =
+        std::find_if(media.begin(), media.end(), [&](const MediaItem& m) { return m.id == id; });
     return it == media.end() ? nullptr : &*it;
 }
 
@@ -74,8 +81,12 @@ void Shoot::redo() {
     if (canRedo()) ++at_;
 }
 
-std::string Shoot::undoLabel() const { return canUndo() ? steps_[at_].label : std::string(); }
+std::string Shoot::undoLabel() const {
+    return canUndo() ? steps_[at_].label : std::string();
+}
 
-std::string Shoot::redoLabel() const { return canRedo() ? steps_[at_ + 1].label : std::string(); }
+std::string Shoot::redoLabel() const {
+    return canRedo() ? steps_[at_ + 1].label : std::string();
+}
 
 }  // namespace brisk

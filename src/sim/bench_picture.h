@@ -12,12 +12,12 @@
 namespace brisk::sim {
 
 struct BenchMoment {
-    double mouth = 0;        ///< 0 closed .. 1 open
-    double hands = 1;        ///< 0 together .. 1 at rest
-    bool contact = false;    ///< This is the frame of the clap.
+    double mouth = 0;      ///< 0 closed .. 1 open
+    double hands = 1;      ///< 0 together .. 1 at rest
+    bool contact = false;  ///< This is the frame of the clap.
     std::int64_t frame = 0;
-    double seconds = 0;      ///< Take time.
-    std::string label;       ///< The take's name.
+    double seconds = 0;  ///< Take time.
+    std::string label;   ///< The take's name.
 };
 
 class BenchPicture {

@@ -16,8 +16,8 @@ namespace brisk::sim {
 
 class Camera {
   public:
-    static Result<Camera> start(const TakeSpec& spec, const Scene& scene,
-                                const std::string& folder, std::uint64_t seed);
+    static Result<Camera> start(const TakeSpec& spec, const Scene& scene, const std::string& folder,
+                                std::uint64_t seed);
     Camera(Camera&&) noexcept;
     ~Camera();
     /// The scene's next samples, and the world they came from (for the speaker's mouth).

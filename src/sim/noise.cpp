@@ -16,7 +16,9 @@ std::uint64_t NoiseSource::next() {
     return z ^ (z >> 31);
 }
 
-float NoiseSource::uniform() { return static_cast<float>(next() >> 40) / 16777216.0f; }
+float NoiseSource::uniform() {
+    return static_cast<float>(next() >> 40) / 16777216.0f;
+}
 
 float NoiseSource::normal() {
     float sum = 0;
@@ -45,8 +47,8 @@ std::vector<float> handClap(std::uint64_t seed) {
         band = 0.86f * band + 0.4f * white - 0.25f * previous;
         previous = band;
         const double attack = std::min(1.0, t / 0.0003);
-        out[n] = static_cast<float>(attack * (0.7 * white * std::exp(-t / 0.002) +
-                                              1.1 * band * std::exp(-t / 0.011)));
+        out[n] = static_cast<float>(
+            attack * (0.7 * white * std::exp(-t / 0.002) + 1.1 * band * std::exp(-t / 0.011)));
     }
     float peak = 1e-6f;
     for (const float v : out) peak = std::max(peak, std::fabs(v));

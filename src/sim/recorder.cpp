@@ -56,14 +56,14 @@ Result<Recorder> Recorder::start(const RecorderSpec& spec, const RoomSpec& room,
                                  const std::string& folder, std::uint64_t seed) {
     MovieSpec file;
     file.path = folder + "/" + spec.file;
-    file.sound = SoundTrackSpec{spec.codec, {spec.codec == "libopus" ? 48000 : spec.rate},
-                                spec.channels, 0, {}};
+    file.sound = SoundTrackSpec{
+        spec.codec, {spec.codec == "libopus" ? 48000 : spec.rate}, spec.channels, 0, {}};
     if (spec.codec.rfind("pcm_", 0) == 0) {
         file.muxerOptions = {{"write_bext", "1"}, {"rf64", "auto"}};
-        file.metadata = {{"time_reference",
-                          std::to_string(std::llround((kDayStarts + spec.start.value) *
-                                                      spec.rate))},
-                         {"originator", "pocket recorder"}};
+        file.metadata = {
+            {"time_reference",
+             std::to_string(std::llround((kDayStarts + spec.start.value) * spec.rate))},
+            {"originator", "pocket recorder"}};
     }
     auto writer = MovieWriter::create(file);
     if (!writer) return tl::unexpected(writer.error());

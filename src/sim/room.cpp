@@ -45,8 +45,7 @@ std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint
     const double my = sy + std::sqrt(std::max(0.01, distance * distance - flat * flat));
     const double deep = std::max(room.length, my + 1.0);  // the room holds its microphone
     const double volume = room.width * deep * room.height;
-    const double surface = 2 * (room.width * deep + room.width * room.height +
-                                deep * room.height);
+    const double surface = 2 * (room.width * deep + room.width * room.height + deep * room.height);
     const double absorbed = std::clamp(0.161 * volume / (surface * room.rt60), 0.02, 0.95);
     const double reflect = std::sqrt(1 - absorbed);
     const int order = 3;
@@ -110,8 +109,7 @@ std::vector<float> Convolver::block(std::span<const float> in) {
     time = fourier_.time();
     for (std::size_t n = 0; n < tail_.size(); ++n) time[n] += tail_[n];
     std::vector<float> out(time.begin(), time.begin() + static_cast<std::ptrdiff_t>(in.size()));
-    std::copy_n(time.begin() + static_cast<std::ptrdiff_t>(in.size()), tail_.size(),
-                tail_.begin());
+    std::copy_n(time.begin() + static_cast<std::ptrdiff_t>(in.size()), tail_.size(), tail_.begin());
     return out;
 }
 

@@ -14,10 +14,10 @@ namespace brisk::sim {
 constexpr double kMetresPerSecond = 343.0;
 
 struct RoomSpec {
-    double width = 6.2;   ///< metres
+    double width = 6.2;  ///< metres
     double length = 8.4;
     double height = 3.1;
-    double rt60 = 0.45;   ///< seconds until an echo has faded by 60 dB; 0 = the open air
+    double rt60 = 0.45;  ///< seconds until an echo has faded by 60 dB; 0 = the open air
 };
 
 /// Impulse response at 48 kHz over `distance` metres, its delay included. At one metre the direct

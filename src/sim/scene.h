@@ -20,18 +20,18 @@ struct RecorderSpec {
     std::string file = "lavalier-01.wav";
     Seconds start{0};
     Seconds length{60};
-    double ppm = 0;             ///< Its clock against the cameras'.
+    double ppm = 0;  ///< Its clock against the cameras'.
     int rate = 48000;
     int channels = 1;
     std::string codec = "pcm_s24le";
-    double distance = 0.2;      ///< From the mouth, metres.
+    double distance = 0.2;  ///< From the mouth, metres.
     double noiseDb = -72;
     bool upsideDown = false;
 };
 
 struct TakeSpec {
     std::string file = "bench-01.mp4";
-    Seconds start{5};           ///< When its first picture is taken.
+    Seconds start{5};  ///< When its first picture is taken.
     Seconds length{30};
     Rational rate{25, 1};
     int width = 640;
@@ -39,14 +39,14 @@ struct TakeSpec {
     int bFrames = 0;
     int rotation = 0;
     bool variableRate = false;
-    double soundStart = 0;      ///< Of the scratch after the first picture, seconds.
+    double soundStart = 0;  ///< Of the scratch after the first picture, seconds.
     std::string soundCodec = "aac";
     int soundRate = 48000;
     int soundChannels = 1;
-    double distance = 3.0;      ///< From the mouth, metres.
+    double distance = 3.0;  ///< From the mouth, metres.
     double noiseDb = -52;
     bool automaticGain = true;
-    bool elsewhere = false;     ///< Shot where the recorder hears nothing of it.
+    bool elsewhere = false;  ///< Shot where the recorder hears nothing of it.
     std::string timecode;
 };
 
@@ -55,7 +55,7 @@ struct Scene {
     Seconds length{60};
     RoomSpec room;
     Voice voice;
-    double speechShare = 0.85;          ///< Part of the time that somebody talks.
+    double speechShare = 0.85;  ///< Part of the time that somebody talks.
     std::vector<Seconds> claps;
     std::vector<RecorderSpec> recorders;
     std::vector<TakeSpec> takes;

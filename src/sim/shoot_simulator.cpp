@@ -111,8 +111,8 @@ Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t
     std::error_code ec;
     std::filesystem::create_directories(folder, ec);
     if (ec) {
-        return fail(ErrorCode::CannotWrite, "Cannot make the folder " + folder + ": " +
-                                                ec.message() + ".", folder);
+        return fail(ErrorCode::CannotWrite,
+                    "Cannot make the folder " + folder + ": " + ec.message() + ".", folder);
     }
     std::vector<std::string> written;
     for (const auto& r : scene.recorders) written.push_back(folder + "/" + r.file);
@@ -120,9 +120,8 @@ Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t
 
     // Two workers, each with the whole world to itself: the recorders and the even cameras, and
     // the odd cameras. The first one's progress speaks for both.
-    auto odd = std::async(std::launch::async, [&] {
-        return play(scene, seed, folder, 1, job.withReport({}));
-    });
+    auto odd = std::async(std::launch::async,
+                          [&] { return play(scene, seed, folder, 1, job.withReport({})); });
     auto even = play(scene, seed, folder, 0, job);
     auto rest = odd.get();
     if (!even) return tl::unexpected(even.error());

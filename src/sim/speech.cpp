@@ -26,10 +26,9 @@ std::string quoted(const std::string& text) {
 }  // namespace
 
 Result<std::vector<float>> speak(const std::string& sentence, const Voice& voice) {
-    const std::string command = "espeak-ng -v " + quoted(voice.name) + " -s " +
-                                std::to_string(voice.wordsPerMinute) + " -p " +
-                                std::to_string(voice.pitch) + " --stdout -- " + quoted(sentence) +
-                                " 2>/dev/null";
+    const std::string command =
+        "espeak-ng -v " + quoted(voice.name) + " -s " + std::to_string(voice.wordsPerMinute) +
+        " -p " + std::to_string(voice.pitch) + " --stdout -- " + quoted(sentence) + " 2>/dev/null";
     struct Close {
         void operator()(FILE* f) const { pclose(f); }
     };

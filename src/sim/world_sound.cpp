@@ -29,8 +29,8 @@ Result<void> WorldSound::beginSentence() {
     spoken_ = 0;
     const double share = std::clamp(scene_.speechShare, 0.01, 0.99);
     const double rest = static_cast<double>(sentence_.size()) * (1 - share) / share;
-    pause_ = static_cast<std::int64_t>(rest * (0.3 + 1.4 * static_cast<double>(random_() % 1000) /
-                                                         1000.0));
+    pause_ = static_cast<std::int64_t>(
+        rest * (0.3 + 1.4 * static_cast<double>(random_() % 1000) / 1000.0));
     return {};
 }
 

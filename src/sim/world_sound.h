@@ -33,10 +33,10 @@ class WorldSound {
     std::uint64_t seed_;
     std::mt19937_64 random_;
     std::int64_t at_ = 0;
-    std::int64_t pause_ = 0;          // samples of silence before the sentence goes on
+    std::int64_t pause_ = 0;  // samples of silence before the sentence goes on
     std::vector<float> sentence_;
     std::size_t spoken_ = 0;
-    std::vector<float> envelope_;     // a hundred a second
+    std::vector<float> envelope_;  // a hundred a second
     double power_ = 0;
     int inEnvelope_ = 0;
 };

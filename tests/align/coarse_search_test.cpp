@@ -23,7 +23,7 @@ std::vector<float> part(const std::vector<float>& v, double from, double to) {
 }
 
 struct Overlap {
-    double take[2];       // on the day's clock
+    double take[2];  // on the day's clock
     double recording[2];
 };
 
@@ -42,13 +42,13 @@ TEST_P(CoarseOverlap, IsFoundWithinAFrame) {
     }
 }
 
-INSTANTIATE_TEST_SUITE_P(
-    Overlaps, CoarseOverlap,
-    ::testing::Values(Overlap{{100, 140}, {0, 390}},     // inside
-                      Overlap{{0, 60}, {40, 390}},       // the recorder starts late
-                      Overlap{{330, 399}, {0, 350}},     // and stops early
-                      Overlap{{10, 390}, {150, 200}},    // a recording within the take
-                      Overlap{{200, 206}, {0, 390}}));   // a very short take
+INSTANTIATE_TEST_SUITE_P(Overlaps, CoarseOverlap,
+                         ::testing::Values(Overlap{{100, 140}, {0, 390}},  // inside
+                                           Overlap{{0, 60}, {40, 390}},  // the recorder starts late
+                                           Overlap{{330, 399}, {0, 350}},  // and stops early
+                                           Overlap{{10, 390},
+                                                   {150, 200}},  // a recording within the take
+                                           Overlap{{200, 206}, {0, 390}}));  // a very short take
 
 TEST(CoarseSearch, FollowsDrift) {
     const auto day = test::babble(390, 48000, 18);
@@ -74,8 +74,7 @@ TEST(CoarseSearch, SaysWhenThereIsTooLittle) {
     const auto shortTake = coarseSearch(bandsOf(test::babble(2, 48000, 1)), day, JobControl{});
     ASSERT_FALSE(shortTake);
     EXPECT_EQ(shortTake.error().code, ErrorCode::TooShort);
-    const auto silent =
-        coarseSearch(bandsOf(std::vector<float>(480000, 0.0f)), day, JobControl{});
+    const auto silent = coarseSearch(bandsOf(std::vector<float>(480000, 0.0f)), day, JobControl{});
     ASSERT_FALSE(silent);
     EXPECT_EQ(silent.error().code, ErrorCode::Silent);
 }

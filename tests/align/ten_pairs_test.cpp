@@ -39,8 +39,7 @@ class TenPairs : public ::testing::TestWithParam<int> {};
 
 TEST_P(TenPairs, AreInPlaceFromStartToEnd) {
     const Pair p = readPair(GetParam());
-    const auto e =
-        matchPair(test::scanned(p.take), test::scanned(p.recording), JobControl{});
+    const auto e = matchPair(test::scanned(p.take), test::scanned(p.recording), JobControl{});
     ASSERT_TRUE(e);
     EXPECT_EQ(e->status, MatchStatus::Matched) << e->reason;
     EXPECT_EQ(e->polarity, p.polarity);

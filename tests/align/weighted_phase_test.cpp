@@ -27,9 +27,8 @@ Best bestLag(const std::vector<float>& scratch, const std::vector<float>& clean)
     floor.settle();
     std::vector<float> curve(2 * kReach + 1);
     EXPECT_TRUE(c.correlate(scratch, clean, floor, kReach, curve));
-    const auto top = std::max_element(curve.begin(), curve.end(), [](float a, float b) {
-        return std::fabs(a) < std::fabs(b);
-    });
+    const auto top = std::max_element(curve.begin(), curve.end(),
+                                      [](float a, float b) { return std::fabs(a) < std::fabs(b); });
     return {static_cast<int>(top - curve.begin()) - kReach, *top};
 }
 

@@ -16,8 +16,7 @@ class BadInput : public ::testing::Test {
   protected:
     void SetUp() override {
         const auto day = test::babble(40, 48000, 3);
-        test::writeTake(good("take.mp4"),
-                        {day.begin() + 48000 * 5, day.begin() + 48000 * 25}, {});
+        test::writeTake(good("take.mp4"), {day.begin() + 48000 * 5, day.begin() + 48000 * 25}, {});
         test::writeSound(good("rec.wav"), day, {});
     }
     std::string good(const std::string& name) { return folder.file(name); }
@@ -46,7 +45,9 @@ TEST_F(BadInput, AVideoWithoutSound) {
     expectRefused(good("mute.mp4"), "no sound");
 }
 
-TEST_F(BadInput, AMissingFile) { expectRefused(good("gone.mp4"), "not there any more"); }
+TEST_F(BadInput, AMissingFile) {
+    expectRefused(good("gone.mp4"), "not there any more");
+}
 
 TEST_F(BadInput, AWavCutInTheMiddleIsUsedAndSaid) {
     const std::string whole = test::bytesOf(good("rec.wav"));
@@ -98,8 +99,8 @@ TEST_F(BadInput, NoiseOfEveryLengthNeverCrashes) {
             b[n] = static_cast<char>(b[n] ^ (i * 31));
         }
         test::writeBytes(good("noise.mp4"), b.substr(0, b.size() * i / 11));
-        const auto r = runCli({"align", "--quiet", "--camera", good("noise.mp4"), "--clean",
-                               good("rec.wav")});
+        const auto r =
+            runCli({"align", "--quiet", "--camera", good("noise.mp4"), "--clean", good("rec.wav")});
         EXPECT_TRUE(r.exitCode == 0 || r.exitCode == 1 || r.exitCode == 3)
             << "variant " << i << ": " << r.exitCode << r.err;
     }

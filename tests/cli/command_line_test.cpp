@@ -75,8 +75,8 @@ TEST_F(CommandLine, AnUnmatchedTakeNeedsAttention) {
 
 TEST_F(CommandLine, FindsTheRightRecordingAmongSeveral) {
     test::writeSound(folder.file("other.wav"), test::babble(60, 48000, 77), {});
-    const auto r = runCli({"align", "--quiet", "--camera", take, "--clean",
-                           folder.file("other.wav"), clean});
+    const auto r =
+        runCli({"align", "--quiet", "--camera", take, "--clean", folder.file("other.wav"), clean});
     EXPECT_EQ(r.exitCode, 0);
     ASSERT_EQ(r.json().at("tethers").size(), 1u);
     EXPECT_EQ(r.json().at("tethers")[0].at("clean"), clean);
@@ -111,15 +111,15 @@ TEST_F(CommandLine, ExportsTheTetheredTakesOfASavedShoot) {
     t.line = t.found.line = {{15}, {0}};
     shoot.apply(commands::takeMatches({t}));
     ASSERT_TRUE(saveProject(shoot.state(), folder.file("day.brisk")));
-    const auto loose = runCli({"export", "--project", folder.file("day.brisk"), "--out",
-                               folder.file("out")});
+    const auto loose =
+        runCli({"export", "--project", folder.file("day.brisk"), "--out", folder.file("out")});
     EXPECT_EQ(loose.exitCode, 1) << "offered is not tethered";
     EXPECT_TRUE(loose.json().at("written").empty());
     EXPECT_NE(loose.err.find("offered"), std::string::npos);
     shoot.apply(commands::lock(shoot.state(), 1));
     ASSERT_TRUE(saveProject(shoot.state(), folder.file("day.brisk")));
-    const auto r = runCli({"export", "--project", folder.file("day.brisk"), "--out",
-                           folder.file("out"), "--quiet"});
+    const auto r = runCli(
+        {"export", "--project", folder.file("day.brisk"), "--out", folder.file("out"), "--quiet"});
     EXPECT_EQ(r.exitCode, 0) << r.err;
     EXPECT_TRUE(r.json().at("written")[0].at("read_back").at("ok").get<bool>());
 }
@@ -159,9 +159,9 @@ TEST_F(CommandLine, ProgressIsJsonLinesWhenAsked) {
 }
 
 TEST_F(CommandLine, StopsOnSigintAndLeavesNothing) {
-    const auto r = runCli({"simulate", "--scene", "demo", "--seed", "1", "--out",
-                           folder.file("sim"), "--quiet"},
-                          700);
+    const auto r = runCli(
+        {"simulate", "--scene", "demo", "--seed", "1", "--out", folder.file("sim"), "--quiet"},
+        700);
     EXPECT_EQ(r.exitCode, 5) << r.err;
     EXPECT_FALSE(std::filesystem::exists(folder.file("sim/truth.json")))
         << "without it the shoot counts as not made";

@@ -13,7 +13,9 @@ namespace brisk {
 namespace {
 
 /// Two hours from seeds, minute by minute, never all of it in memory.
-std::vector<float> minute(int m) { return test::babble(60, 24000, 1000 + m); }
+std::vector<float> minute(int m) {
+    return test::babble(60, 24000, 1000 + m);
+}
 
 TEST(Memory, TwoHoursAgainstTwentyMinutes) {
     const test::TempFolder folder;

@@ -25,7 +25,7 @@ TEST(LevelMeter, SilenceHasALoudnessAllTheSame) {
 
 TEST(LevelMeter, CountsClippedRunsOnly) {
     std::vector<float> v(1000, 0.1f);
-    v[10] = 1.0f;  // one sample at full scale is a peak
+    v[10] = 1.0f;                                          // one sample at full scale is a peak
     for (std::size_t n = 100; n < 105; ++n) v[n] = -1.0f;  // five in a row are clipped
     LevelMeter meter({48000}, 1);
     meter.push(v);

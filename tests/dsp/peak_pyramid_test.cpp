@@ -37,8 +37,8 @@ TEST(PeakPyramid, AgreesWithTheObviousWay) {
     for (const double step : {256.0, 512.0, 2048.0}) {
         const auto columns = p.columns(0, step, 200);
         for (std::size_t i = 0; i < columns.size(); ++i) {
-            const auto want = slowly(v, static_cast<double>(i) * step,
-                                     static_cast<double>(i + 1) * step);
+            const auto want =
+                slowly(v, static_cast<double>(i) * step, static_cast<double>(i + 1) * step);
             EXPECT_NEAR(columns[i].low, want.low, 1e-4);
             EXPECT_NEAR(columns[i].high, want.high, 1e-4);
             EXPECT_NEAR(columns[i].rms, want.rms, 1e-3);

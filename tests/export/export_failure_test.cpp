@@ -89,8 +89,8 @@ TEST_F(ExportFailure, ReadBackNoticesAWrongPlace) {
     auto good = write(folder.file("out"));
     ASSERT_TRUE(good);
     // The same file held against a tether that is half a millisecond away.
-    VideoExportPlan other{take, clean, {{1.0005}, {0}}, 1, VideoContainer::Mov,
-                          folder.file("out"), "x"};
+    VideoExportPlan other{take, clean, {{1.0005}, {0}}, 1, VideoContainer::Mov, folder.file("out"),
+                          "x"};
     const auto r = readBack(other, good->path, JobControl{});
     ASSERT_TRUE(r);
     EXPECT_TRUE(r->pictureIdentical);

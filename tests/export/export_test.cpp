@@ -27,12 +27,9 @@ struct Camera {
 
 // A camera whose sound starts 60 ms after the picture; one with reordered pictures and an edit
 // list; a transport stream; Matroska; and sound before picture.
-const Camera kCameras[] = {{"late.mp4", 0.060, 0, "aac"},
-                           {"reordered.mp4", 0, 2, "aac"},
-                           {"reordered.mov", 0.1, 2, "pcm_s16le"},
-                           {"stream.mts", 0, 0, "ac3"},
-                           {"stream2.ts", 0.04, 2, "aac"},
-                           {"film.mkv", 0, 2, "aac"},
+const Camera kCameras[] = {{"late.mp4", 0.060, 0, "aac"},          {"reordered.mp4", 0, 2, "aac"},
+                           {"reordered.mov", 0.1, 2, "pcm_s16le"}, {"stream.mts", 0, 0, "ac3"},
+                           {"stream2.ts", 0.04, 2, "aac"},         {"film.mkv", 0, 2, "aac"},
                            {"early.mp4", -0.020, 0, "aac"}};
 
 class Export : public ::testing::TestWithParam<std::tuple<Camera, VideoContainer>> {
@@ -53,8 +50,8 @@ double slipAt(const std::string& video, const std::vector<float>& recording, Clo
     // What should be heard there, one sample at a time from the recording.
     std::vector<float> want(n);
     for (std::size_t i = 0; i < n; ++i) {
-        const double t = takeTime + (static_cast<double>(i) + static_cast<double>(whole) - first) /
-                                        48000;
+        const double t =
+            takeTime + (static_cast<double>(i) + static_cast<double>(whole) - first) / 48000;
         const double r = line.toRecording({t}).value * 48000;
         const auto k = static_cast<std::size_t>(r);
         const auto part = static_cast<float>(r - std::floor(r));
@@ -151,13 +148,15 @@ TEST_F(ExportDetails, KeepsRotationColourMetadataAndTimecode) {
                  folder.file("meta.txt"));
     const std::string meta = test::bytesOf(folder.file("meta.txt"));
     EXPECT_NE(meta.find("title=Sewing the signatures"), std::string::npos) << meta;
-    const std::string probeWords = "ffprobe -v error -select_streams v:0 -show_entries "
-                                   "stream=color_primaries,color_transfer,color_space,color_range "
-                                   "-of csv=p=0 ";
-    ASSERT_EQ(std::system((probeWords + folder.file("take.mov") + " > " + folder.file("a")).c_str()),
-              0);
+    const std::string probeWords =
+        "ffprobe -v error -select_streams v:0 -show_entries "
+        "stream=color_primaries,color_transfer,color_space,color_range "
+        "-of csv=p=0 ";
+    ASSERT_EQ(
+        std::system((probeWords + folder.file("take.mov") + " > " + folder.file("a")).c_str()), 0);
     ASSERT_EQ(std::system((probeWords + "\"" + folder.file("out/take clean.mov") + "\" > " +
-                           folder.file("b")).c_str()),
+                           folder.file("b"))
+                              .c_str()),
               0);
     EXPECT_EQ(test::bytesOf(folder.file("a")), test::bytesOf(folder.file("b")));
     EXPECT_NE(test::bytesOf(folder.file("a")).find("bt709"), std::string::npos);

@@ -26,8 +26,9 @@ class BadInputInTheWindow : public ::testing::Test {
     std::string path(const std::string& name) const { return folder_.file(name); }
     QString q(const std::string& name) const { return QString::fromStdString(path(name)); }
     static QString notes(WindowDriver& w) {
-        return w.window.findChild<QLabel*>(QStringLiteral("fileNotes"))->text().remove(
-            QChar(0x200b));
+        return w.window.findChild<QLabel*>(QStringLiteral("fileNotes"))
+            ->text()
+            .remove(QChar(0x200b));
     }
     void matchGoodFiles(WindowDriver& w) {
         w.drop({q("take.mp4"), q("rec.wav")});

@@ -20,8 +20,8 @@ class SeamViewTest : public ::testing::Test {
   protected:
     void SetUp() override {
         const auto day = test::babble(40, 48000, 3);
-        test::writeTake(folder_.file("take.mp4"), {day.begin() + 48000 * 5, day.begin() + 48000 * 25},
-                        {});
+        test::writeTake(folder_.file("take.mp4"),
+                        {day.begin() + 48000 * 5, day.begin() + 48000 * 25}, {});
         test::writeSound(folder_.file("rec.wav"), day, {});
         w.drop({QString::fromStdString(folder_.file("take.mp4")),
                 QString::fromStdString(folder_.file("rec.wav"))});

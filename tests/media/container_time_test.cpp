@@ -51,9 +51,9 @@ TEST_P(SoundPlace, IsFoundOnTakeTime) {
 
 INSTANTIATE_TEST_SUITE_P(
     Containers, SoundPlace,
-    ::testing::Values(Place{"a.mp4", "aac", 0, 0, 1e-5},       // priming trimmed by the edit list
-                      Place{"b.mp4", "aac", 0.060, 0, 1e-5},   // an empty edit; priming presented
-                      Place{"c.mp4", "aac", 0.060, 2, 1e-5},   // and reordered pictures
+    ::testing::Values(Place{"a.mp4", "aac", 0, 0, 1e-5},      // priming trimmed by the edit list
+                      Place{"b.mp4", "aac", 0.060, 0, 1e-5},  // an empty edit; priming presented
+                      Place{"c.mp4", "aac", 0.060, 2, 1e-5},  // and reordered pictures
                       Place{"d.mov", "pcm_s16le", 0, 2, 1e-5},
                       Place{"e.mov", "pcm_s24le", 0.1, 0, 1e-5},
                       Place{"f.mp4", "aac", -0.020, 0, 1e-5},  // sound before the picture

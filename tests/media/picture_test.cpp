@@ -39,7 +39,9 @@ int greyOf(const Picture& p) {
     return static_cast<int>(p.pixels[p.pixels.size() / 2] & 255);
 }
 
-int greyWritten(std::int64_t n) { return static_cast<int>(40 + (n * 7) % 170); }
+int greyWritten(std::int64_t n) {
+    return static_cast<int>(40 + (n * 7) % 170);
+}
 
 class PictureAt : public ::testing::TestWithParam<std::pair<const char*, int>> {};
 
@@ -83,8 +85,8 @@ TEST(VariableRate, FrameTimesComeFromTheFile) {
     EXPECT_TRUE(scan.info.video->variableRate);
     ASSERT_EQ(scan.pictures.count(), 100);
     for (std::int64_t n = 0; n < 100; ++n) {
-        EXPECT_NEAR(scan.pictures.timeOf(n).value,
-                    recipe.pictureTimes[static_cast<std::size_t>(n)], 2e-5);
+        EXPECT_NEAR(scan.pictures.timeOf(n).value, recipe.pictureTimes[static_cast<std::size_t>(n)],
+                    2e-5);
     }
 }
 

@@ -72,7 +72,8 @@ TEST(Probe, ReadsBroadcastTimeReference) {
 
 TEST(Probe, ACoverPictureDoesNotMakeATake) {
     const TempFolder folder;
-    test::writeSound(folder.file("a.wav"), test::babble(2, 44100, 1), {"pcm_s16le", 44100, 1, {}, {}});
+    test::writeSound(folder.file("a.wav"), test::babble(2, 44100, 1),
+                     {"pcm_s16le", 44100, 1, {}, {}});
     test::ffmpeg("-i " + folder.file("a.wav") +
                  " -f lavfi -i color=c=red:s=64x64:d=0.04 -map 0 -map 1 -c:a libmp3lame -c:v png "
                  "-frames:v 1 -disposition:v attached_pic " +

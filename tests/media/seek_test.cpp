@@ -47,8 +47,8 @@ TEST_P(Seek, LandsOnTheSample) {
     sim::NoiseSource random(4);
     std::vector<float> part(5000);
     for (int i = 0; i < 25; ++i) {
-        const auto at = static_cast<std::int64_t>(random.uniform() * static_cast<float>(
-                                                                         all.size() - 6000));
+        const auto at =
+            static_cast<std::int64_t>(random.uniform() * static_cast<float>(all.size() - 6000));
         ASSERT_TRUE(readMono(*reader, at, part));
         const auto want = std::span(all).subspan(static_cast<std::size_t>(at), part.size());
         if (k.lossless) {
@@ -71,9 +71,9 @@ INSTANTIATE_TEST_SUITE_P(
                       Kind{"b.flac", "flac", 44100, false, true},
                       Kind{"c.mp3", "libmp3lame", 44100, false}, Kind{"d.m4a", "aac", 44100, false},
                       Kind{"e.ogg", "libopus", 48000, false}, Kind{"f.mp4", "aac", 48000, true},
-                      Kind{"g.mov", "pcm_s16le", 48000, true, true}, Kind{"h.mkv", "aac", 44100, true},
-                      Kind{"i.mts", "ac3", 48000, true}, Kind{"j.ts", "aac", 48000, true},
-                      Kind{"k.mkv", "flac", 48000, true, true}),
+                      Kind{"g.mov", "pcm_s16le", 48000, true, true},
+                      Kind{"h.mkv", "aac", 44100, true}, Kind{"i.mts", "ac3", 48000, true},
+                      Kind{"j.ts", "aac", 48000, true}, Kind{"k.mkv", "flac", 48000, true, true}),
     [](const auto& p) { return std::string(1, p.param.name[0]) + "_" + p.param.codec; });
 
 TEST(SeekBounds, BeforeAndBehindTheSoundIsSilence) {

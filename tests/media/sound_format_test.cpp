@@ -41,14 +41,15 @@ TEST_P(LosslessSound, ComesBackSampleBySample) {
     }
 }
 
-INSTANTIATE_TEST_SUITE_P(
-    Formats, LosslessSound,
-    ::testing::Values(Lossless{"a.wav", "pcm_s16le", 44100, 1, 1.6e-5},
-                      Lossless{"b.wav", "pcm_s24le", 48000, 2, 6.1e-8},
-                      Lossless{"c.wav", "pcm_s32le", 96000, 1, 6.1e-8},
-                      Lossless{"d.wav", "pcm_f32le", 48000, 2, 0},
-                      Lossless{"e.flac", "flac", 48000, 1, 6.1e-8}),
-    [](const auto& p) { return std::string(1, p.param.name[0]) + "_" + p.param.codec; });
+INSTANTIATE_TEST_SUITE_P(Formats, LosslessSound,
+                         ::testing::Values(Lossless{"a.wav", "pcm_s16le", 44100, 1, 1.6e-5},
+                                           Lossless{"b.wav", "pcm_s24le", 48000, 2, 6.1e-8},
+                                           Lossless{"c.wav", "pcm_s32le", 96000, 1, 6.1e-8},
+                                           Lossless{"d.wav", "pcm_f32le", 48000, 2, 0},
+                                           Lossless{"e.flac", "flac", 48000, 1, 6.1e-8}),
+                         [](const auto& p) {
+                             return std::string(1, p.param.name[0]) + "_" + p.param.codec;
+                         });
 
 struct Lossy {
     const char* name;
@@ -71,24 +72,20 @@ TEST_P(LossySound, StartsWhereThePlayerStarts) {
     EXPECT_LT(back.size(), mono.size() + 4000);
     for (const std::size_t at : {std::size_t{0}, mono.size() / 2}) {
         const std::size_t n = static_cast<std::size_t>(p.rate) * 2;
-        const auto lag = measureLag(std::span(mono).subspan(at, n),
-                                    std::span(back).subspan(at, n), 3000);
+        const auto lag =
+            measureLag(std::span(mono).subspan(at, n), std::span(back).subspan(at, n), 3000);
         EXPECT_NEAR(lag.samples, p.untrimmed, 0.3) << p.name << " at sample " << at;
         EXPECT_GT(lag.correlation, 0.85);
     }
 }
 
-INSTANTIATE_TEST_SUITE_P(Formats, LossySound,
-                         ::testing::Values(Lossy{"a.mp3", "libmp3lame", 44100},
-                                           Lossy{"b.mp3", "libmp3lame", 48000},
-                                           Lossy{"c.m4a", "aac", 44100},
-                                           Lossy{"d.m4a", "aac", 48000},
-                                           Lossy{"e.ogg", "libopus", 48000},
-                                           Lossy{"f.opus", "libopus", 48000},
-                                           Lossy{"g.mka", "aac", 48000, 1024}),
-                         [](const auto& p) {
-                             return std::string(1, p.param.name[0]) + "_" + p.param.codec;
-                         });
+INSTANTIATE_TEST_SUITE_P(
+    Formats, LossySound,
+    ::testing::Values(Lossy{"a.mp3", "libmp3lame", 44100}, Lossy{"b.mp3", "libmp3lame", 48000},
+                      Lossy{"c.m4a", "aac", 44100}, Lossy{"d.m4a", "aac", 48000},
+                      Lossy{"e.ogg", "libopus", 48000}, Lossy{"f.opus", "libopus", 48000},
+                      Lossy{"g.mka", "aac", 48000, 1024}),
+    [](const auto& p) { return std::string(1, p.param.name[0]) + "_" + p.param.codec; });
 
 TEST(EightBitWav, IsRead) {
     const TempFolder folder;

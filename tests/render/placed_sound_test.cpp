@@ -52,8 +52,8 @@ TEST_P(Placed, EverySampleIsTheRecordingAtItsTime) {
             const double t = static_cast<double>(start + static_cast<std::int64_t>(n)) / 48000;
             const double r = line.toRecording({t}).value;
             if (r < 0.02) continue;  // the file's very first edge rings
-            worst = std::max(worst,
-                             std::fabs(out[n] - 0.5 * std::sin(2 * std::numbers::pi * kHz * r)));
+            worst =
+                std::max(worst, std::fabs(out[n] - 0.5 * std::sin(2 * std::numbers::pi * kHz * r)));
         }
         // A hundredth of a sample would be 2.9e-4.
         EXPECT_LT(worst, 3e-4) << "from sample " << start;
@@ -61,7 +61,8 @@ TEST_P(Placed, EverySampleIsTheRecordingAtItsTime) {
 }
 
 INSTANTIATE_TEST_SUITE_P(Lines, Placed,
-                         ::testing::Values(Placement{48000, 2.0, 0}, Placement{48000, 2.00000731, 0},
+                         ::testing::Values(Placement{48000, 2.0, 0},
+                                           Placement{48000, 2.00000731, 0},
                                            Placement{44100, 1.23456789, 0},
                                            Placement{48000, 3.3333333, 87.5},
                                            Placement{96000, 0.7, -210}, Placement{44100, -2, 40}));

@@ -7,7 +7,9 @@
 namespace brisk {
 namespace {
 
-MediaItem item(const std::string& path, MediaKind role) { return {0, path, role, {1, "x"}}; }
+MediaItem item(const std::string& path, MediaKind role) {
+    return {0, path, role, {1, "x"}};
+}
 
 Tether foundTether(int take, int recording, MatchStatus status = MatchStatus::Matched) {
     Tether t;

@@ -19,10 +19,10 @@ ShootState sample(const TempFolder& folder) {
     test::writeBytes(folder.file("card/b.wav"), "sound");
     ShootState s;
     s.nextId = 3;
-    s.media = {{1, folder.file("card/a.mov"), MediaKind::Take,
-                *fingerprintOf(folder.file("card/a.mov"))},
-               {2, folder.file("card/b.wav"), MediaKind::Recording,
-                *fingerprintOf(folder.file("card/b.wav"))}};
+    s.media = {
+        {1, folder.file("card/a.mov"), MediaKind::Take, *fingerprintOf(folder.file("card/a.mov"))},
+        {2, folder.file("card/b.wav"), MediaKind::Recording,
+         *fingerprintOf(folder.file("card/b.wav"))}};
     Tether t;
     t.take = 1;
     t.recording = 2;

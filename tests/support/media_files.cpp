@@ -58,9 +58,9 @@ void writeTake(const std::string& path, const std::vector<float>& mono, const Ta
     spec.muxerOptions = r.muxerOptions;
     MovieWriter w = need(MovieWriter::create(spec));
     const double seconds = static_cast<double>(mono.size()) / r.soundRate + r.soundStart;
-    const std::int64_t frames =
-        r.pictureTimes.empty() ? std::llround(seconds * r.picture.rate.value())
-                               : static_cast<std::int64_t>(r.pictureTimes.size());
+    const std::int64_t frames = r.pictureTimes.empty()
+                                    ? std::llround(seconds * r.picture.rate.value())
+                                    : static_cast<std::int64_t>(r.pictureTimes.size());
     std::size_t sent = 0;
     for (std::int64_t n = 0; n < frames; ++n) {
         const double t = r.pictureTimes.empty() ? static_cast<double>(n) / r.picture.rate.value()
@@ -108,6 +108,8 @@ std::vector<float> decodeAll(const std::string& path) {
     }
 }
 
-SoundScan scanned(const std::string& path) { return need(scanSound(path, {}, JobControl{})); }
+SoundScan scanned(const std::string& path) {
+    return need(scanSound(path, {}, JobControl{}));
+}
 
 }  // namespace brisk::test

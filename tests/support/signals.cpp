@@ -77,9 +77,8 @@ std::vector<float> onFastClock(const std::vector<float>& in, double ppm) {
         for (std::int64_t k = whole - kHalf + 1; k <= whole + kHalf; ++k) {
             if (k < 0 || k >= static_cast<std::int64_t>(in.size())) continue;
             const double x = at - static_cast<double>(k);
-            const double s = std::fabs(x) < 1e-9 ? 1
-                                                 : std::sin(std::numbers::pi * x) /
-                                                       (std::numbers::pi * x);
+            const double s =
+                std::fabs(x) < 1e-9 ? 1 : std::sin(std::numbers::pi * x) / (std::numbers::pi * x);
             const double w = 0.5 + 0.5 * std::cos(std::numbers::pi * x / (kHalf + 1));
             sum += in[static_cast<std::size_t>(k)] * s * w;
         }

@@ -68,8 +68,8 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
     if (id <= 0) {
         if (role == HeadingRole) return true;
         if (role != Qt::DisplayRole) return {};
-        const auto n = static_cast<int>(
-            s.ids(id == 0 ? MediaKind::Take : MediaKind::Recording).size());
+        const auto n =
+            static_cast<int>(s.ids(id == 0 ? MediaKind::Take : MediaKind::Recording).size());
         if (id == 0) return n == 1 ? tr("1 take") : tr("%1 takes").arg(n);
         return n == 1 ? tr("1 recording") : tr("%1 recordings").arg(n);
     }
@@ -78,7 +78,8 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
     const bool take = m->role == MediaKind::Take;
     const QString name = QFileInfo(QString::fromStdString(m->path)).fileName();
     switch (role) {
-        case Qt::DisplayRole: return name;
+        case Qt::DisplayRole:
+            return name;
         case Qt::ToolTipRole: {
             const MediaFacts* f = session_.facts(id);
             QStringList lines{QString::fromStdString(m->path)};
@@ -92,12 +93,18 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
             return take ? tr("%1, %2, %3")
                               .arg(name, QLatin1String(stateText(s.stateOf(id))), number(id, true))
                         : tr("%1, recording, %2").arg(name, number(id, false));
-        case IdRole: return id;
-        case IsTakeRole: return take;
-        case StateRole: return static_cast<int>(s.stateOf(id));
-        case NumberRole: return number(id, take);
-        case HeadingRole: return false;
-        default: return {};
+        case IdRole:
+            return id;
+        case IsTakeRole:
+            return take;
+        case StateRole:
+            return static_cast<int>(s.stateOf(id));
+        case NumberRole:
+            return number(id, take);
+        case HeadingRole:
+            return false;
+        default:
+            return {};
     }
 }
 

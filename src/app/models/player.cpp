@@ -53,7 +53,8 @@ class MixFeed : public QIODevice {
     qint64 readData(char* data, qint64 most) override {
         const std::lock_guard lock(mutex_);
         const std::size_t n =
-            std::min(ready_.size(), static_cast<std::size_t>(most) / sizeof(float)) & ~std::size_t{1};
+            std::min(ready_.size(), static_cast<std::size_t>(most) / sizeof(float)) &
+            ~std::size_t{1};
         for (std::size_t i = 0; i < n; ++i) {
             std::memcpy(data + i * sizeof(float), &ready_[i], sizeof(float));
         }
@@ -100,12 +101,14 @@ Player::Player(QObject* parent) : QObject(parent) {
     connect(&timer_, &QTimer::timeout, this, &Player::tick);
 }
 
-Player::~Player() { closeSink(); }
+Player::~Player() {
+    closeSink();
+}
 
 void Player::load(std::shared_ptr<const SoundScan> take, std::shared_ptr<const SoundScan> recording,
                   ClockLine line, int polarity) {
-    const bool same = take_ == take && recording_ == recording && line_ == line &&
-                      polarity_ == polarity;
+    const bool same =
+        take_ == take && recording_ == recording && line_ == line && polarity_ == polarity;
     if (same) return;
     const bool goOn = playing_ && take_ == take;
     const Seconds at = position();

@@ -66,10 +66,9 @@ QString checkedWords(const ReadBack& r) {
     QString text = QObject::tr("Read back: %1 pictures identical")
                        .arg(QString::fromStdString(groupedText(r.pictures)));
     if (r.soundMeasured) {
-        const Seconds worst = std::max({r.slipStart, r.slipMiddle, r.slipEnd},
-                                       [](Seconds a, Seconds b) {
-                                           return std::abs(a.value) < std::abs(b.value);
-                                       });
+        const Seconds worst =
+            std::max({r.slipStart, r.slipMiddle, r.slipEnd},
+                     [](Seconds a, Seconds b) { return std::abs(a.value) < std::abs(b.value); });
         text += QObject::tr(", sound within %1 of its tether")
                     .arg(QString::fromStdString(slipText({std::abs(worst.value)})));
     }
@@ -108,16 +107,17 @@ void Session::addFiles(const QStringList& paths) {
         if (!known && !wanted.contains(path)) wanted << path;
     }
     if (wanted.isEmpty()) return;
-    work_.start(wanted.size() == 1 ? tr("Looking at 1 file") : tr("Looking at %1 files").arg(wanted.size()),
-                [this, wanted](const JobControl& job) {
-                    auto found = std::make_shared<Gathered>(lookAt(wanted, job));
-                    return [this, found] {
-                        for (const QString& p : found->problems) addNote(p);
-                        if (found->items.empty()) return;
-                        for (auto& info : found->infos) known_[info.path].info = std::move(info);
-                        apply(commands::addMedia(found->items));
-                    };
-                });
+    work_.start(
+        wanted.size() == 1 ? tr("Looking at 1 file") : tr("Looking at %1 files").arg(wanted.size()),
+        [this, wanted](const JobControl& job) {
+            auto found = std::make_shared<Gathered>(lookAt(wanted, job));
+            return [this, found] {
+                for (const QString& p : found->problems) addNote(p);
+                if (found->items.empty()) return;
+                for (auto& info : found->infos) known_[info.path].info = std::move(info);
+                apply(commands::addMedia(found->items));
+            };
+        });
 }
 
 void Session::readMissing() {
@@ -152,7 +152,9 @@ void Session::read(const std::string& path) {
     });
 }
 
-void Session::remove(int id) { apply(commands::removeMedia(state(), id)); }
+void Session::remove(int id) {
+    apply(commands::removeMedia(state(), id));
+}
 
 bool Session::canFindMatches() const {
     const auto allRead = [&](MediaKind role) {
@@ -175,33 +177,42 @@ void Session::findMatches() {
         (m.role == MediaKind::Take ? takes : recordings).emplace_back(m.id, f->scan);
     }
     if (takes.empty() || recordings.empty()) return;
-    work_.start(takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
-                [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
-        auto found = std::make_shared<std::vector<Tether>>();
-        QString problem;
-        double done = 0;
-        for (const auto& [id, scratch] : takes) {
-            const auto n = static_cast<double>(takes.size());
-            auto best = bestMatch(id, *scratch, recordings, job.part(done / n, (done + 1) / n));
-            done += 1;
-            if (!best) {
-                if (best.error().code == ErrorCode::Cancelled) break;
-                problem = QString::fromStdString(best.error().sentence);
-                continue;
+    work_.start(
+        takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
+        [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
+            auto found = std::make_shared<std::vector<Tether>>();
+            QString problem;
+            double done = 0;
+            for (const auto& [id, scratch] : takes) {
+                const auto n = static_cast<double>(takes.size());
+                auto best = bestMatch(id, *scratch, recordings, job.part(done / n, (done + 1) / n));
+                done += 1;
+                if (!best) {
+                    if (best.error().code == ErrorCode::Cancelled) break;
+                    problem = QString::fromStdString(best.error().sentence);
+                    continue;
+                }
+                if (*best) found->push_back(std::move(**best));
             }
-            if (*best) found->push_back(std::move(**best));
-        }
-        return [this, found, problem] {
-            if (!problem.isEmpty()) addNote(problem);
-            if (!found->empty()) apply(commands::takeMatches(*found));
-        };
-    });
+            return [this, found, problem] {
+                if (!problem.isEmpty()) addNote(problem);
+                if (!found->empty()) apply(commands::takeMatches(*found));
+            };
+        });
 }
 
-void Session::lock(int take) { apply(commands::lock(state(), take)); }
-void Session::unlock(int take) { apply(commands::unlock(state(), take)); }
-void Session::moveClean(int take, Seconds by) { apply(commands::moveClean(state(), take, by)); }
-void Session::backToFound(int take) { apply(commands::backToFound(state(), take)); }
+void Session::lock(int take) {
+    apply(commands::lock(state(), take));
+}
+void Session::unlock(int take) {
+    apply(commands::unlock(state(), take));
+}
+void Session::moveClean(int take, Seconds by) {
+    apply(commands::moveClean(state(), take, by));
+}
+void Session::backToFound(int take) {
+    apply(commands::backToFound(state(), take));
+}
 
 void Session::undo() {
     shoot_.undo();
@@ -248,8 +259,8 @@ std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer cont
     const MediaFacts* clean = t ? facts(t->recording) : nullptr;
     const bool ready = clean && camera && clean->scan && camera->scan;
     if (!ready || t->state() == TetherState::Loose) return std::nullopt;
-    return VideoExportPlan{*camera->scan, *clean->scan, t->line, t->polarity,
-                           container, folder.toStdString(), "{take} clean"};
+    return VideoExportPlan{*camera->scan, *clean->scan,         t->line,       t->polarity,
+                           container,     folder.toStdString(), "{take} clean"};
 }
 
 void Session::handOver(int take, VideoContainer container, const QString& folder) {
@@ -260,19 +271,21 @@ void Session::handOver(int take, VideoContainer container, const QString& folder
     const auto clean = facts(state().tetherOf(take)->recording)->scan;
     work_.start(tr("Writing %1").arg(nameOf(camera->info.path)),
                 [this, plan = *plan, camera, clean](const JobControl& job) -> WorkQueue::Finish {
-        auto written = exportVideo(plan, job);
-        HandedOver result;
-        if (written) {
-            result = {QString::fromStdString(written->path), QString::fromStdString(written->holds),
-                      QString::fromStdString(written->readBack.problem),
-                      checkedWords(written->readBack)};
-        } else if (written.error().code == ErrorCode::Cancelled) {
-            result.problem = tr("Stopped. No file was left behind; the take is untouched.");
-        } else {
-            result.problem = QString::fromStdString(written.error().sentence);
-        }
-        return [this, result] { emit handedOver(result); };
-    });
+                    auto written = exportVideo(plan, job);
+                    HandedOver result;
+                    if (written) {
+                        result = {QString::fromStdString(written->path),
+                                  QString::fromStdString(written->holds),
+                                  QString::fromStdString(written->readBack.problem),
+                                  checkedWords(written->readBack)};
+                    } else if (written.error().code == ErrorCode::Cancelled) {
+                        result.problem =
+                            tr("Stopped. No file was left behind; the take is untouched.");
+                    } else {
+                        result.problem = QString::fromStdString(written.error().sentence);
+                    }
+                    return [this, result] { emit handedOver(result); };
+                });
 }
 
 void Session::addNote(const QString& sentence) {

@@ -21,9 +21,9 @@ namespace brisk::app {
 /// What is known of one file so far.
 struct MediaFacts {
     MediaInfo info;
-    std::shared_ptr<PeakPyramid> peaks;       ///< Fills while the file is read.
-    std::shared_ptr<const SoundScan> scan;    ///< Null until it is read.
-    QString problem;                          ///< Why it cannot be read, if it cannot.
+    std::shared_ptr<PeakPyramid> peaks;     ///< Fills while the file is read.
+    std::shared_ptr<const SoundScan> scan;  ///< Null until it is read.
+    QString problem;                        ///< Why it cannot be read, if it cannot.
 };
 
 struct HandedOver {
@@ -72,8 +72,8 @@ class Session : public QObject {
     void dismissNotes();
 
   signals:
-    void changed();               ///< The model.
-    void factsChanged(int id);    ///< Something more is known of a file.
+    void changed();             ///< The model.
+    void factsChanged(int id);  ///< Something more is known of a file.
     void notesChanged();
     void saved();
     void handedOver(brisk::app::HandedOver result);

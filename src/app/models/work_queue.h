@@ -2,7 +2,8 @@
 /// \file
 /// Long work behind the window: what runs, how far it is, and how to stop it.
 ///
-///     queue.start(tr("Reading press-02"), [](JobControl job) { ... return [=] { show(result); }; });
+///     queue.start(tr("Reading press-02"), [](JobControl job) { ... return [=] { show(result); };
+///     });
 ///
 /// The function runs on a worker; what it returns runs on the interface thread afterwards.
 #pragma once

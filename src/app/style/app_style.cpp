@@ -10,7 +10,9 @@
 #include "app/style/colours.h"
 
 /// Resources of a static library are only there when asked for, and only from outside a namespace.
-static void initResources() { Q_INIT_RESOURCE(app); }
+static void initResources() {
+    Q_INIT_RESOURCE(app);
+}
 
 namespace brisk::app {
 namespace {
@@ -52,9 +54,9 @@ QString sheet(const Colours& p) {
         QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
     )");
     const std::pair<const char*, QColor> names[] = {
-        {"@paper", p.paper},         {"@raised", p.raised},   {"@ink", p.ink},
-        {"@quiet", p.quiet},         {"@hairline", p.hairline},
-        {"@actionText", p.actionText}, {"@action", p.action}, {"@attention", p.attention}};
+        {"@paper", p.paper},   {"@raised", p.raised},      {"@ink", p.ink},
+        {"@quiet", p.quiet},   {"@hairline", p.hairline},  {"@actionText", p.actionText},
+        {"@action", p.action}, {"@attention", p.attention}};
     for (const auto& [name, colour] : names) s.replace(QLatin1String(name), colour.name());
     return s;
 }

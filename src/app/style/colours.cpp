@@ -58,13 +58,19 @@ double luminance(const QColor& c) {
 
 }  // namespace
 
-const Colours& colours() { return current == Theme::Night ? kNight : kDay; }
-Theme theme() { return current; }
-void setTheme(Theme t) { current = t; }
+const Colours& colours() {
+    return current == Theme::Night ? kNight : kDay;
+}
+Theme theme() {
+    return current;
+}
+void setTheme(Theme t) {
+    current = t;
+}
 
 Theme desktopTheme() {
     return luminance(QGuiApplication::palette().color(QPalette::Window)) < 0.18 ? Theme::Night
-                                                                               : Theme::Day;
+                                                                                : Theme::Day;
 }
 
 double contrast(const QColor& a, const QColor& b) {

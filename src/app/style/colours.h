@@ -8,20 +8,20 @@
 namespace brisk::app {
 
 struct Colours {
-    QColor paper;        ///< The ground everything lies on.
-    QColor raised;       ///< The chosen row, fields.
-    QColor ink;          ///< Text, marks, frame ticks, playhead.
-    QColor quiet;        ///< Captions; 4.5:1 on paper.
-    QColor hairline;     ///< Separators.
-    QColor camera;       ///< The scratch sound's body: it is leaving.
-    QColor cameraPale;   ///< Its peaks.
+    QColor paper;       ///< The ground everything lies on.
+    QColor raised;      ///< The chosen row, fields.
+    QColor ink;         ///< Text, marks, frame ticks, playhead.
+    QColor quiet;       ///< Captions; 4.5:1 on paper.
+    QColor hairline;    ///< Separators.
+    QColor camera;      ///< The scratch sound's body: it is leaving.
+    QColor cameraPale;  ///< Its peaks.
     QColor cameraText;
-    QColor clean;        ///< The clean sound's body: it is arriving.
+    QColor clean;  ///< The clean sound's body: it is arriving.
     QColor cleanPale;
     QColor cleanText;
-    QColor action;       ///< What can be acted on.
-    QColor actionText;   ///< On a filled action.
-    QColor attention;    ///< What needs a look.
+    QColor action;      ///< What can be acted on.
+    QColor actionText;  ///< On a filled action.
+    QColor attention;   ///< What needs a look.
     QColor pictureGround;
     QColor pictureText;
 };

@@ -2,6 +2,7 @@
 #include "app/style/state_mark.h"
 
 #include <QPainterPath>
+#include <cmath>
 
 #include "app/style/colours.h"
 
@@ -34,17 +35,16 @@ void drawStateMark(QPainter& painter, QRectF square, TetherState state) {
             break;
         case TetherState::Tethered: {
             // A closed knot: one thread crossing itself.
-            // A loop of thread, its ends crossed and pulled tight.
-            const QPointF c(r.center().x(), r.center().y() - r.height() * 0.12);
-            const double loop = r.width() * 0.38;
+            // A closed knot: the trefoil, one thread that crosses itself three times.
             QPainterPath knot;
-            knot.addEllipse(c, loop, loop);
-            const double below = r.bottom() + 1;
-            knot.moveTo(c.x() - loop * 0.45, c.y() + loop * 0.9);
-            knot.lineTo(c.x() + loop * 1.15, below);
-            knot.moveTo(c.x() + loop * 0.45, c.y() + loop * 0.9);
-            knot.lineTo(c.x() - loop * 1.15, below);
-            painter.setPen(QPen(p.action, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+            const double unit = r.width() / 5.2;
+            for (int i = 0; i <= 60; ++i) {
+                const double t = i * 2 * M_PI / 60;
+                const QPointF at(r.center().x() + unit * (std::sin(t) + 2 * std::sin(2 * t)),
+                                 r.center().y() + unit * (0.5 - std::cos(t) + 2 * std::cos(2 * t)));
+                i == 0 ? knot.moveTo(at) : knot.lineTo(at);
+            }
+            painter.setPen(QPen(p.action, 1.5, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
             painter.drawPath(knot);
             break;
         }

@@ -83,8 +83,8 @@ void Bench::refresh() {
     const Tether* t = session_.state().tetherOf(take_);
     const bool placed = t && t->state() != TetherState::Loose;
     const MediaFacts* clean = placed ? session_.facts(t->recording) : nullptr;
-    player_.load(f ? f->scan : nullptr, clean ? clean->scan : nullptr, placed ? t->line : ClockLine{},
-                 placed ? t->polarity : 1);
+    player_.load(f ? f->scan : nullptr, clean ? clean->scan : nullptr,
+                 placed ? t->line : ClockLine{}, placed ? t->polarity : 1);
     listen_->setCleanAvailable(clean && clean->scan);
     listen_->setAudible(player_.audible());
     player_.setListen(listen_->listen());
@@ -133,7 +133,7 @@ void Bench::playOrStop() {
 void Bench::resizeEvent(QResizeEvent*) {
     // The picture takes what a 16:9 frame needs of the upper third, and no more.
     const int high = std::clamp(height() * 34 / 100, 180, 520);
-    const int wide = std::min((high - 24) * 16 / 9, width() * 42 / 100);
+    const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
     picture_->setFixedSize(wide, high);
     askForPicture();
 }

@@ -46,8 +46,8 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     redo_ = button(tr("Redo"), {}, {});
     redo_->setShortcut(QKeySequence::Redo);
     connect(redo_, &QPushButton::clicked, &session_, &Session::redo);
-    connect(button(tr("Open"), tr("Open a saved shoot"), QKeySequence::Open),
-            &QPushButton::clicked, this, &HeaderBar::open);
+    connect(button(tr("Open"), tr("Open a saved shoot"), QKeySequence::Open), &QPushButton::clicked,
+            this, &HeaderBar::open);
     save_ = button(tr("Save"), tr("Save the shoot"), QKeySequence::Save);
     connect(save_, &QPushButton::clicked, this, &HeaderBar::save);
     row->addStretch(1);
@@ -75,8 +75,8 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     work->addWidget(workBar_);
     work->addWidget(stop);
     row->addWidget(workArea_);
-    handOver_ = button(tr("Hand over…"), tr("Write the video with the clean sound"),
-                       Qt::CTRL | Qt::Key_E);
+    handOver_ =
+        button(tr("Hand over…"), tr("Write the video with the clean sound"), Qt::CTRL | Qt::Key_E);
     handOver_->setProperty("primary", true);
     handOver_->setFont(uiFont(13, true));
     connect(handOver_, &QPushButton::clicked, this, &HeaderBar::handOver);
@@ -88,12 +88,14 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     refreshWork();
 }
 
-void HeaderBar::setHandOverEnabled(bool enabled) { handOver_->setEnabled(enabled); }
+void HeaderBar::setHandOverEnabled(bool enabled) {
+    handOver_->setEnabled(enabled);
+}
 
 void HeaderBar::refresh() {
     const Shoot& shoot = session_.shoot();
     name_->setText(session_.projectName());
-    savedWords_->setText(shoot.changedSinceSaved()             ? tr("not saved")
+    savedWords_->setText(shoot.changedSinceSaved()          ? tr("not saved")
                          : session_.projectPath().isEmpty() ? QString()
                                                             : tr("saved"));
     const auto words = [](QPushButton* b, bool can, const std::string& label, const QString& verb,

@@ -7,7 +7,6 @@
 #include <QPushButton>
 
 #include "app/style/app_style.h"
-#include "app/widgets/elided_label.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -35,12 +34,8 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     time_->setAccessibleName(tr("Playhead"));
     row->addWidget(time_);
 
-    auto* hear = new QLabel(tr("hear"), this);
-    hear->setProperty("quiet", true);
-    row->addWidget(hear);
     choices_ = new QButtonGroup(this);
-    const auto choice = [&](const QString& text, const QString& tip, Listen listen,
-                            Qt::Key key) {
+    const auto choice = [&](const QString& text, const QString& tip, Listen listen, Qt::Key key) {
         auto* b = new QPushButton(text, this);
         b->setCheckable(true);
         b->setProperty("choice", true);
@@ -58,8 +53,8 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     connect(choices_, &QButtonGroup::idClicked, this,
             [this](int id) { emit listenChanged(static_cast<Listen>(id)); });
 
-    device_ = new ElidedLabel(this);
-    device_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    device_ = new QLabel(this);
+    device_->setFont(uiFont(11));
     device_->setProperty("quiet", true);
     row->addWidget(device_, 1);
     const auto byFrames = [this](int frames) { return [this, frames] { emit stepped(frames); }; };
@@ -74,7 +69,9 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     setPosition({0});
 }
 
-void ListenBar::setPosition(Seconds t) { time_->setText(QString::fromStdString(clockText(t, 3))); }
+void ListenBar::setPosition(Seconds t) {
+    time_->setText(QString::fromStdString(clockText(t, 3)));
+}
 
 void ListenBar::setPlaying(bool playing) {
     play_->setText(playing ? tr("Stop") : tr("Play"));
@@ -88,12 +85,14 @@ void ListenBar::setCleanAvailable(bool available) {
 }
 
 void ListenBar::setAudible(bool audible) {
-    device_->setText(audible ? tr("loudness matched") : tr("silent: no sound device"));
+    device_->setText(audible ? tr("loudness\nmatched") : tr("no sound device:\nplays silently"));
     device_->setToolTip(audible ? tr("Camera and clean sound play at the same loudness")
                                 : tr("No sound device was found. Everything plays, unheard, on a "
                                      "simulated clock."));
 }
 
-Listen ListenBar::listen() const { return static_cast<Listen>(choices_->checkedId()); }
+Listen ListenBar::listen() const {
+    return static_cast<Listen>(choices_->checkedId());
+}
 
 }  // namespace brisk::app

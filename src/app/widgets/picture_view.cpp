@@ -51,15 +51,14 @@ void PictureView::paintEvent(QPaintEvent*) {
     const int strip = 24;
     const QRect room = rect().adjusted(0, 0, 0, -strip);
     const QSize size = image_.size().scaled(room.size(), Qt::KeepAspectRatio);
-    const QRect at(QPoint(room.center().x() - size.width() / 2 + 1,
-                          room.center().y() - size.height() / 2 + 1),
-                   size);
+    const QRect at(
+        QPoint(room.center().x() - size.width() / 2 + 1, room.center().y() - size.height() / 2 + 1),
+        size);
     p.drawImage(at, image_);
     p.setFont(uiFont(13));
     const QRect bar = rect().adjusted(10, rect().height() - strip, -10, 0);
     p.drawText(bar, Qt::AlignVCenter | Qt::AlignLeft, tr("frame %1").arg(frame_));
-    p.drawText(bar, Qt::AlignVCenter | Qt::AlignRight,
-               QString::fromStdString(clockText(time_, 3)));
+    p.drawText(bar, Qt::AlignVCenter | Qt::AlignRight, QString::fromStdString(clockText(time_, 3)));
 }
 
 }  // namespace brisk::app

@@ -115,8 +115,7 @@ std::pair<std::int64_t, std::int64_t> samplesNeeded(const SeamSide& s, const Tim
     if (!s.scan || step >= PeakPyramid::kBaseSamples * 2) return {0, 0};
     const double first = firstSample(s, axis);
     const auto from = std::max<std::int64_t>(0, static_cast<std::int64_t>(first) - 4);
-    const auto to =
-        std::min(s.scan->samples, static_cast<std::int64_t>(first + step * width) + 4);
+    const auto to = std::min(s.scan->samples, static_cast<std::int64_t>(first + step * width) + 4);
     return from < to ? std::pair{from, to} : std::pair<std::int64_t, std::int64_t>{0, 0};
 }
 

@@ -18,9 +18,9 @@ struct SeamSide {
     SampleRate rate;
     const SampleStretch* samples = nullptr;  ///< Used where it covers what is shown.
     const SoundScan* scan = nullptr;
-    ClockLine line;        ///< From take time to the file's own time.
-    double direction = -1; ///< -1 grows upwards, 1 downwards.
-    double gain = 1;       ///< Display height of full scale, in halves.
+    ClockLine line;         ///< From take time to the file's own time.
+    double direction = -1;  ///< -1 grows upwards, 1 downwards.
+    double gain = 1;        ///< Display height of full scale, in halves.
     QColor body;
     QColor outline;
 };

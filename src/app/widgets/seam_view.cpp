@@ -18,7 +18,7 @@ namespace brisk::app {
 namespace {
 
 constexpr int kRuler = 28;
-constexpr double kLeanPerSecond = 4000;    // pixels a stitch leans for a second of slip
+constexpr double kLeanPerSecond = 4000;  // pixels a stitch leans for a second of slip
 constexpr double kFinerDrag = 0.1;
 
 /// Brings the loudest moment of a side to nine tenths of its room.
@@ -63,8 +63,7 @@ TimeRange SeamView::limits() const {
     if (!f) return {{0}, {1}};
     Seconds end = f->info.duration;
     if (f->scan) {
-        end = std::max(f->scan->pictures.end(),
-                       f->scan->length() + f->info.soundStartInTake());
+        end = std::max(f->scan->pictures.end(), f->scan->length() + f->info.soundStartInTake());
     }
     return {{0}, std::max(end, Seconds{0.1})};
 }
@@ -103,8 +102,12 @@ std::optional<SeamSide> SeamView::cleanSide() const {
     return s;
 }
 
-QRect SeamView::seamArea() const { return rect().adjusted(0, kRuler, 0, 0); }
-double SeamView::seamY() const { return std::floor(seamArea().center().y()) + 0.5; }
+QRect SeamView::seamArea() const {
+    return rect().adjusted(0, kRuler, 0, 0);
+}
+double SeamView::seamY() const {
+    return std::floor(seamArea().center().y()) + 0.5;
+}
 
 void SeamView::zoomToAll() {
     fitted_ = true;
@@ -186,7 +189,8 @@ void SeamView::paintEvent(QPaintEvent*) {
 void SeamView::paintRuler(QPainter& p) const {
     p.setFont(uiFont(12));
     const double step = axis_.niceStep(96);
-    const int decimals = step >= 1 ? 0 : std::min(6, static_cast<int>(std::ceil(-std::log10(step))));
+    const int decimals =
+        step >= 1 ? 0 : std::min(6, static_cast<int>(std::ceil(-std::log10(step))));
     const auto first = static_cast<std::int64_t>(std::floor(axis_.start().value / step));
     for (std::int64_t i = first; i * step <= axis_.end().value; ++i) {
         const Seconds t{static_cast<double>(i) * step};
@@ -203,8 +207,8 @@ void SeamView::paintFrames(QPainter& p) const {
     if (!f || !f->scan || f->scan->pictures.empty()) return;
     const PictureTimes& pictures = f->scan->pictures;
     const double shown = (axis_.end() - axis_.start()).value;
-    const double frames = shown / std::max(1e-6, pictures.end().value) *
-                          static_cast<double>(pictures.count());
+    const double frames =
+        shown / std::max(1e-6, pictures.end().value) * static_cast<double>(pictures.count());
     if (width() / std::max(1.0, frames) < 6) return;
     p.setPen(QPen(colours().ink, 1));
     for (std::int64_t n = pictures.frameAt(axis_.start()); n < pictures.count(); ++n) {
@@ -225,8 +229,7 @@ void SeamView::paintStitches(QPainter& p) const {
     for (const MeasuredSlip& s : t->found.slips) {
         const double x = axis_.xOf(s.takeTime);
         if (x < -20 || x > width() + 20 || !s.agrees) continue;
-        const double lean =
-            std::clamp((s.slip + moved).value * kLeanPerSecond, -14.0, 14.0);
+        const double lean = std::clamp((s.slip + moved).value * kLeanPerSecond, -14.0, 14.0);
         p.setPen(QPen(colours().paper, 4, Qt::SolidLine, Qt::RoundCap));
         p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
         p.setPen(QPen(colours().action, 2, Qt::SolidLine, Qt::RoundCap));
@@ -327,18 +330,20 @@ void SeamView::paintCaptions(QPainter& p) const {
     p.setPen(colours().quiet);
     p.setFont(uiFont(13));
     const auto t = session_.state().tetherOf(take_);
-    const QString text =
-        t ? QString::fromStdString(t->found.reason)
-        : session_.state().ids(MediaKind::Recording).empty()
-            ? tr("Add the recorder's file: its sound will grow here, face to face with the camera's.")
-            : tr("Find matches, and the clean sound will grow here, face to face with the camera's.");
+    const QString text = t ? QString::fromStdString(t->found.reason)
+                         : session_.state().ids(MediaKind::Recording).empty()
+                             ? tr("Add the recorder's file: its sound will grow here, face to face "
+                                  "with the camera's.")
+                             : tr("Find matches, and the clean sound will grow here, face to face "
+                                  "with the camera's.");
     p.drawText(below.adjusted(24, 8, -24, -8), Qt::AlignCenter | Qt::TextWordWrap, text);
 }
 
 void SeamView::paintDragNumbers(QPainter& p) const {
     if (drag_ != Drag::Clean) return;
     p.setFont(uiFont(13, true));
-    const QString text = tr("clean sound moved by %1").arg(QString::fromStdString(slipText(dragBy_)));
+    const QString text =
+        tr("clean sound moved by %1").arg(QString::fromStdString(slipText(dragBy_)));
     const QRect box = p.fontMetrics().boundingRect(text).adjusted(-10, -6, 10, 6);
     const QRect at = box.translated(seamArea().center().x() - box.center().x(),
                                     seamArea().bottom() - 30 - box.center().y());
@@ -347,7 +352,9 @@ void SeamView::paintDragNumbers(QPainter& p) const {
     p.drawText(at, Qt::AlignCenter, text);
 }
 
-void SeamView::resizeEvent(QResizeEvent*) { changedView(); }
+void SeamView::resizeEvent(QResizeEvent*) {
+    changedView();
+}
 
 void SeamView::wheelEvent(QWheelEvent* e) {
     if (take_ == 0) return;
@@ -402,7 +409,8 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
             update();
             break;
         }
-        case Drag::None: break;
+        case Drag::None:
+            break;
     }
 }
 
@@ -422,9 +430,12 @@ void SeamView::mouseDoubleClickEvent(QMouseEvent*) {
 
 void SeamView::keyPressEvent(QKeyEvent* e) {
     switch (e->key()) {
-        case Qt::Key_Up: return zoomBy(1.5);
-        case Qt::Key_Down: return zoomBy(1 / 1.5);
-        default: QWidget::keyPressEvent(e);
+        case Qt::Key_Up:
+            return zoomBy(1.5);
+        case Qt::Key_Down:
+            return zoomBy(1 / 1.5);
+        default:
+            QWidget::keyPressEvent(e);
     }
 }
 

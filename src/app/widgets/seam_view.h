@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// The seam: the camera's sound grows upwards, the clean sound downwards, on one time axis. In place
-/// they are a reflection. Pins are claps, short ticks on the line the picture's frame borders,
-/// threads across it the measured windows.
+/// The seam: the camera's sound grows upwards, the clean sound downwards, on one time axis. In
+/// place they are a reflection. Pins are claps, short ticks on the line the picture's frame
+/// borders, threads across it the measured windows.
 #pragma once
 
 #include <QWidget>
@@ -70,7 +70,7 @@ class SeamView : public QWidget {
     Session& session_;
     int take_ = 0;
     TimeAxis axis_;
-    bool fitted_ = true;   // shows the whole take, also after a resize
+    bool fitted_ = true;  // shows the whole take, also after a resize
     Seconds playhead_;
     SampleSource cameraSource_;
     SampleSource cleanSource_;

@@ -16,17 +16,22 @@
 namespace brisk::app {
 namespace {
 
-QString q(const std::string& s) { return QString::fromStdString(s); }
+QString q(const std::string& s) {
+    return QString::fromStdString(s);
+}
 
 QString stateSentence(const Tether* t) {
     if (!t) return QObject::tr("loose: no place is known yet");
     switch (t->state()) {
-        case TetherState::Tethered: return QObject::tr("tethered: moves, trims and cuts as one");
-        case TetherState::Offered: return QObject::tr("offered: nobody has confirmed it yet");
+        case TetherState::Tethered:
+            return QObject::tr("tethered: moves, trims and cuts as one");
+        case TetherState::Offered:
+            return QObject::tr("offered: nobody has confirmed it yet");
         case TetherState::NeedsAnEar:
             return t->movedByHand() ? QObject::tr("needs an ear: moved by hand")
                                     : QObject::tr("needs an ear: look and listen first");
-        case TetherState::Loose: break;
+        case TetherState::Loose:
+            break;
     }
     return QObject::tr("loose: no place was found");
 }
@@ -62,8 +67,7 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     grid_->setHorizontalSpacing(16);
     grid_->setVerticalSpacing(5);
     grid_->setColumnMinimumWidth(0, 88);
-    grid_->setColumnStretch(1, 5);
-    grid_->setColumnStretch(2, 3);
+    grid_->setColumnStretch(1, 1);
     column->addLayout(grid_);
     column->addStretch(1);
 
@@ -145,8 +149,7 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     const int soundRate =
         clean && !clean->info.sounds.empty() ? clean->info.sounds.front().rate.hertz : 48000;
     std::size_t i = 0;
-    setRow(i++, tr("falls on"),
-           tr("%1 at %2").arg(name, q(clockText(t.line.offset, 6))),
+    setRow(i++, tr("falls on"), tr("%1 at %2").arg(name, q(clockText(t.line.offset, 6))),
            q(framesText(t.line.offset, rate)));
     row(0).value->setToolTip(
         tr("%1 samples into the recording")
@@ -154,6 +157,7 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     setRow(i++, tr("clocks"), driftWords(t.line.drift),
            tr("%1 ms a minute").arg(perMinute, 0, 'f', 1));
     QString agreement = q(t.found.reason);
+    agreement.replace(QLatin1String(" agree within"), QLatin1String(" within"));
     const int cut = static_cast<int>(agreement.indexOf(QLatin1String("; ")));
     const bool plain = t.found.status == MatchStatus::Matched && cut > 0;
     setRow(i++, tr("agreement"), plain ? agreement.left(cut) : agreement,
@@ -163,15 +167,14 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     if (take.scan && clean && clean->scan) {
         const Seconds end = take.scan->pictures.end();
         const Seconds before = std::max(Seconds{0}, t.line.toTake({0}));
-        const Seconds after =
-            std::max(Seconds{0}, end - t.line.toTake(clean->scan->length()));
+        const Seconds after = std::max(Seconds{0}, end - t.line.toTake(clean->scan->length()));
         QStringList parts;
         if (before > Seconds{0.0005}) parts << tr("first %1 s").arg(before.value, 0, 'f', 1);
         if (after > Seconds{0.0005}) parts << tr("last %1 s").arg(after.value, 0, 'f', 1);
         setRow(i++, tr("uncovered"),
-               parts.isEmpty() ? tr("nothing")
-                               : tr("%1: silence").arg(parts.join(tr(" and "))));
-        setRow(i++, tr("level"), tr("clean %1 LUFS").arg(q(signedText(clean->scan->level.integratedLufs, 1))),
+               parts.isEmpty() ? tr("nothing") : tr("%1: silence").arg(parts.join(tr(" and "))));
+        setRow(i++, tr("level"),
+               tr("clean %1 LUFS").arg(q(signedText(clean->scan->level.integratedLufs, 1))),
                tr("camera %1 LUFS").arg(q(signedText(take.scan->level.integratedLufs, 1))));
     }
     return i;
@@ -189,9 +192,11 @@ void TetherCard::fillTake(const MediaFacts& take) {
         const auto& s = take.info.sounds.front();
         const Seconds start = take.info.soundStartInTake();
         setRow(i++, tr("scratch sound"),
-               tr("%1 Hz, %2").arg(q(groupedText(s.rate.hertz)), s.channels == 1   ? tr("mono")
-                                                           : s.channels == 2 ? tr("stereo")
-                                                                             : tr("%1 channels").arg(s.channels)),
+               tr("%1 Hz, %2")
+                   .arg(q(groupedText(s.rate.hertz)), s.channels == 1 ? tr("mono")
+                                                      : s.channels == 2
+                                                          ? tr("stereo")
+                                                          : tr("%1 channels").arg(s.channels)),
                std::fabs(start.value) < 0.0005 ? tr("starts with the picture")
                : start.value > 0 ? tr("starts %1 after the picture").arg(q(slipText(start)))
                                  : tr("starts %1 before the picture").arg(q(slipText(-start))));

@@ -32,7 +32,8 @@ class TetherCard : public QWidget {
         QLabel* aside;
     };
     Row& row(std::size_t i);
-    void setRow(std::size_t i, const QString& name, const QString& value, const QString& aside = {});
+    void setRow(std::size_t i, const QString& name, const QString& value,
+                const QString& aside = {});
     void hideRowsFrom(std::size_t i);
     std::size_t fillTether(const Tether& t, const MediaFacts& take);
     void fillTake(const MediaFacts& take);
