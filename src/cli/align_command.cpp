@@ -1,67 +1,90 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
+#include <iterator>
 #include <memory>
+#include <optional>
 
 #include "align/match.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
-#include "core/time_text.h"
+#include "core/parallel_for.h"
 
 namespace brisk::cli {
+
+namespace {
+
+/// Results in the order of the work, or the first error.
+template <class T>
+Result<std::vector<T>> gathered(std::vector<std::optional<Result<T>>> results) {
+    std::vector<T> out;
+    for (auto& r : results) {
+        if (!*r) return tl::unexpected(r->error());
+        out.push_back(std::move(**r));
+    }
+    return out;
+}
+
+Result<std::vector<SoundScan>> scanFiles(const std::vector<std::string>& paths,
+                                         const ScanOptions& options, const Console& console) {
+    std::vector<std::optional<Result<SoundScan>>> scans(paths.size());
+    parallelFor(paths.size(), console.threads, [&](std::size_t i) {
+        scans[i] = scanSound(paths[i], options, console.job("Reading " + paths[i]));
+    });
+    auto all = gathered(std::move(scans));
+    if (!all) return all;
+    for (const auto& scan : *all) {
+        for (const auto& w : scan.info.warnings) console.say(scan.info.path + ": " + w);
+    }
+    return all;
+}
+
+/// The answers for one take: the recordings it lies on, best first, or one refusal.
+Result<std::vector<Placed>> placeOne(std::size_t take, const Scanned& files,
+                                     const Console& console) {
+    std::vector<Placed> answers;
+    for (std::size_t r = 0; r < files.recordings.size(); ++r) {
+        auto e = matchPair(files.takes[take], files.recordings[r],
+                           console.job("Matching " + files.takes[take].info.path));
+        if (!e) return tl::unexpected(e.error());
+        answers.push_back({take, static_cast<int>(r), std::move(*e)});
+    }
+    std::stable_sort(answers.begin(), answers.end(), [](const Placed& a, const Placed& b) {
+        return std::pair(a.estimate.status, -a.estimate.confidence) <
+               std::pair(b.estimate.status, -b.estimate.confidence);
+    });
+    const MatchStatus best = answers.front().estimate.status;
+    if (best == MatchStatus::Unmatched) {
+        answers.resize(1);
+        answers.front().recording = -1;
+        return answers;
+    }
+    // A certain answer makes guesses elsewhere uninteresting.
+    std::erase_if(answers, [&](const Placed& a) { return a.estimate.status != best; });
+    return answers;
+}
+
+}  // namespace
 
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
                         const Console& console) {
     ScanOptions cleanOptions;
     if (channel != "auto" && channel != "mix") cleanOptions.channel = std::stoi(channel) - 1;
-    Scanned out;
-    const auto read = [&](const std::string& path, const ScanOptions& options,
-                          std::vector<SoundScan>& into) -> Result<void> {
-        auto scan = scanSound(path, options, console.job("Reading " + path));
-        if (!scan) return tl::unexpected(scan.error());
-        for (const auto& w : scan->info.warnings) console.say(path + ": " + w);
-        into.push_back(std::move(*scan));
-        return {};
-    };
-    for (const auto& c : cameras) {
-        if (auto done = read(c, {}, out.takes); !done) return tl::unexpected(done.error());
-    }
-    for (const auto& c : cleans) {
-        if (auto done = read(c, cleanOptions, out.recordings); !done) {
-            return tl::unexpected(done.error());
-        }
-    }
-    return out;
+    auto takes = scanFiles(cameras, {}, console);
+    if (!takes) return tl::unexpected(takes.error());
+    auto recordings = scanFiles(cleans, cleanOptions, console);
+    if (!recordings) return tl::unexpected(recordings.error());
+    return Scanned{std::move(*takes), std::move(*recordings)};
 }
 
 Result<std::vector<Placed>> placeAll(const Scanned& files, const Console& console) {
+    std::vector<std::optional<Result<std::vector<Placed>>>> answers(files.takes.size());
+    parallelFor(files.takes.size(), console.threads,
+                [&](std::size_t t) { answers[t] = placeOne(t, files, console); });
+    auto all = gathered(std::move(answers));
+    if (!all) return tl::unexpected(all.error());
     std::vector<Placed> out;
-    for (std::size_t t = 0; t < files.takes.size(); ++t) {
-        std::vector<Placed> answers;
-        for (std::size_t r = 0; r < files.recordings.size(); ++r) {
-            auto e = matchPair(files.takes[t], files.recordings[r],
-                               console.job("Matching " + files.takes[t].info.path));
-            if (!e) return tl::unexpected(e.error());
-            answers.push_back({t, static_cast<int>(r), std::move(*e)});
-        }
-        std::stable_sort(answers.begin(), answers.end(), [](const Placed& a, const Placed& b) {
-            return std::pair(a.estimate.status, -a.estimate.confidence) <
-                   std::pair(b.estimate.status, -b.estimate.confidence);
-        });
-        const bool found = answers.front().estimate.status != MatchStatus::Unmatched;
-        for (auto& a : answers) {
-            // A certain answer makes guesses elsewhere uninteresting.
-            const bool guess = a.estimate.status == MatchStatus::Unsure &&
-                               answers.front().estimate.status == MatchStatus::Matched;
-            if (found && (a.estimate.status == MatchStatus::Unmatched || guess)) continue;
-            if (!found) {
-                a.recording = -1;
-                out.push_back(std::move(a));
-                break;
-            }
-            out.push_back(std::move(a));
-        }
-    }
+    for (auto& one : *all) std::move(one.begin(), one.end(), std::back_inserter(out));
     return out;
 }
 

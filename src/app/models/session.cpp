@@ -114,7 +114,12 @@ void Session::addFiles(const QStringList& paths) {
             return [this, found] {
                 for (const QString& p : found->problems) addNote(p);
                 if (found->items.empty()) return;
-                for (auto& info : found->infos) known_[info.path].info = std::move(info);
+                for (auto& info : found->infos) {
+                    MediaFacts& f = known_[info.path];
+                    // Added again after it could not be read, or reading was stopped.
+                    if (!f.problem.isEmpty()) f = {};
+                    f.info = std::move(info);
+                }
                 apply(commands::addMedia(found->items));
             };
         });

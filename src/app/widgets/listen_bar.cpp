@@ -50,8 +50,10 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     choice(tr("both"), tr("Both at the same loudness: an echo means they are apart (3)"),
            Listen::Both, Qt::Key_3)
         ->setChecked(true);
-    connect(choices_, &QButtonGroup::idClicked, this,
-            [this](int id) { emit listenChanged(static_cast<Listen>(id)); });
+    connect(choices_, &QButtonGroup::idClicked, this, [this](int id) {
+        wanted_ = static_cast<Listen>(id);
+        emit listenChanged(wanted_);
+    });
 
     device_ = new QLabel(this);
     device_->setFont(uiFont(11));
@@ -82,6 +84,8 @@ void ListenBar::setCleanAvailable(bool available) {
     for (const auto l : {Listen::Clean, Listen::Both}) {
         choices_->button(static_cast<int>(l))->setVisible(available);
     }
+    const Listen heard = available ? wanted_ : Listen::Camera;
+    choices_->button(static_cast<int>(heard))->setChecked(true);
 }
 
 void ListenBar::setAudible(bool audible) {

@@ -36,6 +36,7 @@ class ListenBar : public QWidget {
     QPushButton* play_;
     QLabel* time_;
     QButtonGroup* choices_;
+    Listen wanted_ = Listen::Both;  ///< Kept while there is no clean sound.
     QLabel* device_;
 };
 

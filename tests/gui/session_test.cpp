@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/session.h"
+
+#include <gtest/gtest.h>
+
+#include <QTest>
+
+#include "support/media_files.h"
+#include "support/signals.h"
+#include "support/temp_folder.h"
+
+namespace brisk::app {
+namespace {
+
+class SessionTest : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        test::writeSound(folder_.file("rec.wav"), test::babble(240, 24000, 1),
+                         {"pcm_s16le", 24000, 1, {}, {}});
+        path_ = QString::fromStdString(folder_.file("rec.wav"));
+    }
+    bool waitQuiet() {
+        QTest::qWait(10);
+        return QTest::qWaitFor([&] { return !session_.work().busy(); }, 20000);
+    }
+    const MediaFacts* facts() {
+        const auto ids = session_.state().ids(MediaKind::Recording);
+        return ids.empty() ? nullptr : session_.facts(ids.front());
+    }
+    test::TempFolder folder_;
+    QString path_;
+    Session session_;
+};
+
+TEST_F(SessionTest, AFileWhoseReadingWasStoppedCanBeAddedAgain) {
+    session_.addFiles({path_});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return facts() != nullptr; }, 5000));
+    session_.work().stopAll();
+    ASSERT_TRUE(waitQuiet());
+    if (!facts()->scan) {
+        EXPECT_TRUE(facts()->problem.contains(QLatin1String("stopped")));
+        session_.remove(session_.state().ids(MediaKind::Recording).front());
+        session_.addFiles({path_});
+        ASSERT_TRUE(waitQuiet());
+        ASSERT_TRUE(QTest::qWaitFor([&] { return facts() && facts()->scan; }, 20000));
+        EXPECT_TRUE(facts()->problem.isEmpty());
+    }
+}
+
+TEST_F(SessionTest, TheSameFileTwiceIsOneFile) {
+    session_.addFiles({path_, path_});
+    ASSERT_TRUE(waitQuiet());
+    session_.addFiles({path_});
+    ASSERT_TRUE(waitQuiet());
+    EXPECT_EQ(session_.state().media.size(), 1u);
+    EXPECT_EQ(session_.shoot().undoLabel(), "Add rec.wav");
+}
+
+TEST_F(SessionTest, WorkSaysWhatItDoes) {
+    session_.addFiles({path_});
+    EXPECT_TRUE(session_.work().busy());
+    EXPECT_TRUE(session_.work().summary().startsWith(QLatin1String("Looking at 1 file")));
+    ASSERT_TRUE(waitQuiet());
+    EXPECT_TRUE(session_.work().summary().isEmpty());
+    EXPECT_FALSE(session_.canFindMatches()) << "a recording alone matches nothing";
+}
+
+}  // namespace
+}  // namespace brisk::app
