@@ -3,6 +3,7 @@
 
 #include <vector>
 
+#include "core/mono_mix.h"
 #include "core/time_text.h"
 #include "media/probe.h"
 
@@ -10,21 +11,6 @@ namespace brisk {
 namespace {
 
 constexpr std::size_t kBlockFrames = 8192;
-
-void mixDown(std::span<const float> in, std::size_t channels, int channel,
-             std::vector<float>& mono) {
-    mono.resize(in.size() / channels);
-    for (std::size_t n = 0; n < mono.size(); ++n) {
-        const float* f = &in[n * channels];
-        if (channel >= 0 && channel < static_cast<int>(channels)) {
-            mono[n] = f[channel];
-            continue;
-        }
-        float sum = 0;
-        for (std::size_t c = 0; c < channels; ++c) sum += f[c];
-        mono[n] = sum / static_cast<float>(channels);
-    }
-}
 
 void addWarnings(SoundScan& scan, const SoundReader& reader) {
     auto& w = scan.info.warnings;
@@ -85,7 +71,8 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         if (!got) return tl::unexpected(got.error());
         if (*got == 0) break;
         const auto part = std::span<const float>(block).first(*got * channels);
-        mixDown(part, channels, options.channel, mono);
+        mono.resize(*got);
+        mixToMono(part, channels, options.channel, mono);
         scan.peaks->push(mono);
         bands.push(mono);
         level.push(part);

@@ -8,38 +8,12 @@
 #include <cmath>
 #include <cstdlib>
 
-extern "C" {
-#include <libavutil/sha.h>
-}
-
 #include "media/av_handles.h"
 #include "media/probe.h"
+#include "media/sha1.h"
 
 namespace brisk {
 namespace {
-
-class Sha {
-  public:
-    Sha() : ctx_(av_sha_alloc()) { av_sha_init(ctx_, 160); }
-    ~Sha() { av_free(ctx_); }
-    Sha(const Sha&) = delete;
-    Sha& operator=(const Sha&) = delete;
-    void add(const std::uint8_t* data, std::size_t n) { av_sha_update(ctx_, data, n); }
-    std::string hex() {
-        std::uint8_t d[20];
-        av_sha_final(ctx_, d);
-        static const char* digits = "0123456789abcdef";
-        std::string out;
-        for (const auto b : d) {
-            out += digits[b >> 4];
-            out += digits[b & 15];
-        }
-        return out;
-    }
-
-  private:
-    AVSHA* ctx_;
-};
 
 bool isParameterUnit(AVCodecID codec, std::uint8_t head) {
     if (codec == AV_CODEC_ID_H264) return (head & 31) >= 7 && (head & 31) <= 9;
@@ -47,14 +21,14 @@ bool isParameterUnit(AVCodecID codec, std::uint8_t head) {
     return type >= 32 && type <= 35;
 }
 
-void addUnit(Sha& sha, int& size, AVCodecID codec, const std::uint8_t* p, std::size_t n) {
+void addUnit(Sha1& sha, int& size, AVCodecID codec, const std::uint8_t* p, std::size_t n) {
     while (n > 0 && p[n - 1] == 0) --n;  // trailing zeros belong to the framing
     if (n == 0 || isParameterUnit(codec, p[0])) return;
     sha.add(p, n);
     size += static_cast<int>(n);
 }
 
-void addWithStartCodes(Sha& sha, int& size, AVCodecID codec, const AVPacket& pkt) {
+void addWithStartCodes(Sha1& sha, int& size, AVCodecID codec, const AVPacket& pkt) {
     const std::uint8_t* d = pkt.data;
     const auto n = static_cast<std::size_t>(pkt.size);
     std::size_t unit = n;
@@ -67,7 +41,7 @@ void addWithStartCodes(Sha& sha, int& size, AVCodecID codec, const AVPacket& pkt
     if (unit < n) addUnit(sha, size, codec, d + unit, n - unit);
 }
 
-void addWithLengths(Sha& sha, int& size, AVCodecID codec, const AVPacket& pkt, int prefix) {
+void addWithLengths(Sha1& sha, int& size, AVCodecID codec, const AVPacket& pkt, int prefix) {
     const std::uint8_t* d = pkt.data;
     std::size_t left = static_cast<std::size_t>(pkt.size);
     while (left > static_cast<std::size_t>(prefix)) {
@@ -110,7 +84,7 @@ Result<PacketList> pictureDigest(const std::string& path) {
             d.pts = packet->pts - info->video->firstPts;
             d.dts = packet->dts - info->video->firstPts;
             d.key = (packet->flags & AV_PKT_FLAG_KEY) != 0;
-            Sha sha;
+            Sha1 sha;
             if (!units) {
                 sha.add(packet->data, static_cast<std::size_t>(packet->size));
                 d.size = packet->size;

@@ -12,6 +12,7 @@
 #include <cmath>
 #include <map>
 
+#include "core/mono_mix.h"
 #include "media/av_handles.h"
 
 namespace brisk {
@@ -437,17 +438,7 @@ Result<void> readMono(SoundReader& reader, std::int64_t first, std::span<float> 
         const std::size_t n = std::min<std::size_t>(4096, out.size() - done);
         auto got = reader.read(std::span(block).first(n * channels));
         if (!got) return tl::unexpected(got.error());
-        for (std::size_t i = 0; i < *got; ++i) {
-            const float* f = &block[i * channels];
-            float sum = 0;
-            if (channel >= 0 && channel < static_cast<int>(channels)) {
-                sum = f[channel];
-            } else {
-                for (std::size_t c = 0; c < channels; ++c) sum += f[c];
-                sum /= static_cast<float>(channels);
-            }
-            out[done + i] = sum;
-        }
+        mixToMono(block, channels, channel, out.subspan(done, *got));
         if (*got < n) break;
         done += *got;
     }

@@ -9,6 +9,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/mono_mix.h"
 #include "dsp/fractional_delay.h"
 #include "dsp/resampler.h"
 
@@ -41,19 +42,15 @@ struct PlacedSound::State {
         std::vector<float> raw(frames * in, 0.0f);
         auto got = reader.read(raw);
         if (!got) return tl::unexpected(got.error());
-        const auto sign = static_cast<float>(polarity);
-        for (std::size_t n = 0; n < frames; ++n) {
-            const float* f = &raw[n * in];
-            if (channels == 2) {
-                out.push_back(sign * f[0]);
-                out.push_back(sign * f[1]);
-            } else if (onlyChannel >= 0) {
-                out.push_back(sign * f[onlyChannel]);
-            } else {
-                float sum = 0;
-                for (std::size_t c = 0; c < in; ++c) sum += f[c];
-                out.push_back(sign * sum / static_cast<float>(in));
-            }
+        const std::size_t had = out.size();
+        if (channels == 2) {
+            out.insert(out.end(), raw.begin(), raw.end());
+        } else {
+            out.resize(had + frames);
+            mixToMono(raw, in, onlyChannel, std::span(out).subspan(had));
+        }
+        if (polarity < 0) {
+            for (float& v : std::span(out).subspan(had)) v = -v;
         }
         return {};
     }

@@ -1,0 +1,30 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// One channel out of several: the mean of all, or one of them.
+///
+///     mixToMono(interleaved, 2, -1, mono);
+#pragma once
+
+#include <cstddef>
+#include <span>
+
+namespace brisk {
+
+/// Shape: interleaved frames of `channels`; `mono` takes as many frames as it has room for.
+/// \param channel  -1 (or one that is not there) for the mean.
+inline void mixToMono(std::span<const float> interleaved, std::size_t channels, int channel,
+                      std::span<float> mono) {
+    const bool one = channel >= 0 && static_cast<std::size_t>(channel) < channels;
+    for (std::size_t n = 0; n < mono.size(); ++n) {
+        const auto frame = interleaved.subspan(n * channels, channels);
+        if (one) {
+            mono[n] = frame[static_cast<std::size_t>(channel)];
+            continue;
+        }
+        float sum = 0;
+        for (const float v : frame) sum += v;
+        mono[n] = sum / static_cast<float>(channels);
+    }
+}
+
+}  // namespace brisk
