@@ -18,20 +18,21 @@ std::vector<float> babble(double seconds, int rate, std::uint64_t seed) {
         const double f1 = 250 + 600 * random.uniform();
         const double f2 = 900 + 2600 * random.uniform();
         const double level = 0.1 + 0.4 * random.uniform();
+        constexpr double kRing = 0.985;
+        const double c1 = 2 * kRing * std::cos(2 * std::numbers::pi * f1 / rate);
+        const double c2 = 2 * kRing * std::cos(2 * std::numbers::pi * f2 / rate);
         double y1 = 0, y2 = 0, z1 = 0, z2 = 0;
-        const auto resonate = [&](double in, double hertz, double& a, double& b) {
-            const double r = 0.985;
-            const double v =
-                in + 2 * r * std::cos(2 * std::numbers::pi * hertz / rate) * a - r * r * b;
+        const auto resonate = [](double in, double c, double& a, double& b) {
+            const double v = in + c * a - kRing * kRing * b;
             b = a;
             a = v;
             return v;
         };
         for (std::size_t i = 0; i < length && n < out.size(); ++i, ++n) {
             const double u = static_cast<double>(i) / static_cast<double>(length);
-            const double shape = std::min(1.0, u / 0.08) * std::pow(1 - u, 1.5);
+            const double shape = std::min(1.0, u / 0.08) * (1 - u) * std::sqrt(1 - u);
             const double white = random.normal();
-            const double v = resonate(white, f1, y1, y2) + resonate(white, f2, z1, z2) + white;
+            const double v = resonate(white, c1, y1, y2) + resonate(white, c2, z1, z2) + white;
             out[n] = static_cast<float>(0.04 * level * shape * v);
         }
         const double pause = random.uniform() < 0.15 ? 0.7 : 0.12;
@@ -59,12 +60,6 @@ std::vector<float> sine(double seconds, int rate, double hertz) {
     return out;
 }
 
-std::vector<float> clicks(double seconds, int rate, const std::vector<double>& times) {
-    std::vector<float> out(static_cast<std::size_t>(seconds * rate), 0.0f);
-    for (const double t : times) out[static_cast<std::size_t>(std::lround(t * rate))] = 0.8f;
-    return out;
-}
-
 std::vector<float> onFastClock(const std::vector<float>& in, double ppm) {
     // Output sample n is the input at n / (1 + ppm): a fast clock makes more samples.
     const double speed = 1 + ppm * 1e-6;
@@ -73,14 +68,18 @@ std::vector<float> onFastClock(const std::vector<float>& in, double ppm) {
     for (std::size_t n = 0; n < out.size(); ++n) {
         const double at = static_cast<double>(n) / speed;
         const auto whole = static_cast<std::int64_t>(std::floor(at));
-        double sum = 0;
-        for (std::int64_t k = whole - kHalf + 1; k <= whole + kHalf; ++k) {
+        const double part = at - static_cast<double>(whole);
+        const double sine = std::sin(std::numbers::pi * part);
+        double sum = part < 1e-12 && whole < static_cast<std::int64_t>(in.size())
+                         ? in[static_cast<std::size_t>(whole)]
+                         : 0;
+        for (std::int64_t k = whole - kHalf + 1; sine > 1e-12 && k <= whole + kHalf; ++k) {
             if (k < 0 || k >= static_cast<std::int64_t>(in.size())) continue;
             const double x = at - static_cast<double>(k);
-            const double s =
-                std::fabs(x) < 1e-9 ? 1 : std::sin(std::numbers::pi * x) / (std::numbers::pi * x);
-            const double w = 0.5 + 0.5 * std::cos(std::numbers::pi * x / (kHalf + 1));
-            sum += in[static_cast<std::size_t>(k)] * s * w;
+            // sin(pi x) only changes its sign from tap to tap.
+            const double s = ((whole - k) % 2 == 0 ? sine : -sine) / (std::numbers::pi * x);
+            const double r = x / (kHalf + 1);
+            sum += in[static_cast<std::size_t>(k)] * s * (1 - r * r) * (1 - r * r);
         }
         out[n] = static_cast<float>(sum);
     }

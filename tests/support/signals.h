@@ -17,9 +17,6 @@ std::vector<float> whiteNoise(double seconds, int rate, double deviation, std::u
 /// A sine of amplitude 0.5.
 std::vector<float> sine(double seconds, int rate, double hertz);
 
-/// Silence with single clicks (one sample of 0.8) at the given times.
-std::vector<float> clicks(double seconds, int rate, const std::vector<double>& times);
-
 /// The same sound on a clock that runs `ppm` fast, by slow, exact sinc interpolation.
 std::vector<float> onFastClock(const std::vector<float>& in, double ppm);
 
