@@ -23,7 +23,7 @@ constexpr std::int64_t kPeakSpacing = 8;
 constexpr int kTransform = 1 << 15;
 constexpr double kMaxDrift = 320e-6;
 constexpr double kLooseSeconds = 0.024;
-constexpr double kDistinctSeconds = 0.25;
+constexpr double kDistinctSeconds = 0.1;
 constexpr double kLeastOverlapSeconds = 10.0;
 constexpr int kHistogram = 4000;
 
@@ -264,7 +264,7 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& c
                                   const JobControl& job) {
     const OnsetFlux a(scratch);
     const OnsetFlux r(clean);
-    const auto atLeast = static_cast<std::int64_t>(3 * kBandFramesPerSecond);
+    const auto atLeast = static_cast<std::int64_t>(2.9 * kBandFramesPerSecond);
     if (a.frames() < atLeast || r.frames() < atLeast) {
         return fail(ErrorCode::TooShort, "Less than three seconds of sound: too little to tell.");
     }
@@ -304,6 +304,39 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& c
         if (result.places.size() == 6) break;
     }
     return result;
+}
+
+Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const BandLevels& clean,
+                                            TimeRange stretch, ClockLine line, Seconds reach,
+                                            const JobControl& job) {
+    const auto partOf = [](const BandLevels& levels, TimeRange r, Seconds& start) {
+        const auto frame = [&](Seconds t) {
+            return std::clamp<std::int64_t>(std::llround(t.value * kBandFramesPerSecond), 0,
+                                            static_cast<std::int64_t>(levels.size()));
+        };
+        const auto a = frame(r.start), b = std::max(a, frame(r.end));
+        start = Seconds{static_cast<double>(a) / kBandFramesPerSecond};
+        return BandLevels(levels.begin() + a, levels.begin() + b);
+    };
+    Seconds takeFrom, cleanFrom;
+    const BandLevels a = partOf(scratch, stretch, takeFrom);
+    const BandLevels r = partOf(
+        clean, {line.toRecording(stretch.start) - reach, line.toRecording(stretch.end) + reach},
+        cleanFrom);
+    auto coarse = coarseSearch(a, r, job);
+    if (!coarse) return tl::unexpected(coarse.error());
+    const Seconds middle = (stretch.start + stretch.end) / 2;
+    std::vector<CoarsePlace> out;
+    for (CoarsePlace p : coarse->places) {
+        // From the parts' own zeros back to the files'.
+        const Seconds at = p.line.toRecording(middle - takeFrom) + cleanFrom;
+        if (std::fabs((at - line.toRecording(middle)).value) > reach.value) continue;
+        p.line = {{0}, line.drift};
+        p.line.offset = at - p.line.toRecording(middle);
+        p.driftKnown = true;
+        out.push_back(p);
+    }
+    return out;
 }
 
 }  // namespace brisk

@@ -25,7 +25,7 @@ struct CoarsePlace {
 };
 
 struct CoarseResult {
-    std::vector<CoarsePlace> places;  ///< Best first, at most six, 0.25 s apart or more.
+    std::vector<CoarsePlace> places;  ///< Best first, at most six, 0.1 s apart or more.
     int segments = 0;
 };
 
@@ -33,5 +33,11 @@ struct CoarseResult {
 /// Threads: safe.
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& clean,
                                   const JobControl& job);
+
+/// The same for a stretch of the take, within ±reach of where `line` has it. Drift is taken from
+/// `line`. Errors as above.
+Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const BandLevels& clean,
+                                            TimeRange stretch, ClockLine line, Seconds reach,
+                                            const JobControl& job);
 
 }  // namespace brisk

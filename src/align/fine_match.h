@@ -2,12 +2,15 @@
 /// \file
 /// From a place known to some milliseconds to a line known to some hundredths of one, and the
 /// evidence for it: how many windows of the overlap say so.
+///
+///     auto probe = probePlace(reader, place, whole, job);      // quick: is there anything?
+///     auto match = measurePlace(reader, *probe, whole, job);   // exact
 #pragma once
 
 #include <vector>
 
 #include "align/coarse_search.h"
-#include "align/sound_scan.h"
+#include "align/window_reader.h"
 #include "core/clock_line.h"
 #include "core/job_control.h"
 #include "core/result.h"
@@ -23,20 +26,34 @@ struct SlipWindow {
     bool agrees = false;  ///< Its own best agreement, freely searched, is what the others say.
 };
 
+/// A first look at a place.
+struct PlaceProbe {
+    ClockLine line;  ///< To about a millisecond.
+    int polarity = 1;
+    double strength = 0;  ///< All windows together, in deviations of the stack's noise.
+    double coarse = 0;    ///< Score of the coarse place.
+};
+
 struct FineMatch {
-    ClockLine line;  ///< Scratch seconds to clean seconds, both from their first samples.
+    double coarse = 0;  ///< Score of the coarse place.
+    ClockLine line;     ///< Scratch seconds to clean seconds, both from their first samples.
     int polarity = 1;
     double stackStrength = 0;         ///< All windows together, in deviations of the stack's noise.
     double chanceOfAgreement = 0.05;  ///< That one window would agree by luck.
     double spreadMs = 0;
-    TimeRange overlap;  ///< On scratch time.
+    TimeRange overlap;  ///< On scratch time, inside what was asked for.
     std::vector<SlipWindow> windows;
 
     [[nodiscard]] int agreeing() const;
 };
 
-/// Errors: TooShort (overlap under 3 s), Silent, CannotRead, Cancelled. Reads only its windows.
-Result<FineMatch> fineMatch(const SoundScan& take, const SoundScan& recording,
-                            const CoarsePlace& place, const JobControl& job);
+/// \param within  scratch time to look at; only where both sounds are counts.
+/// Errors: TooShort (overlap under 2.5 s), Silent, CannotRead, Cancelled.
+Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, TimeRange within,
+                              const JobControl& job);
+
+/// Errors as above. Reads only its windows.
+Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, TimeRange within,
+                               const JobControl& job);
 
 }  // namespace brisk

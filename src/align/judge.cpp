@@ -16,7 +16,9 @@ constexpr double kStackThin = 6.5;
 constexpr double kLuckSure = -7.0;
 constexpr double kLuckThin = -4.0;
 constexpr double kLeastShare = 0.30;
-constexpr double kRivalTooNear = 0.5;
+constexpr double kClapSure = 9.0;
+constexpr double kClapThin = 6.5;
+constexpr double kClapRival = 0.7;
 
 std::string percentWords(int agreeing, int used) {
     return std::to_string(agreeing) + " of " + std::to_string(used) + " windows agree";
@@ -53,20 +55,34 @@ double evidence(const FineMatch& m) {
     return m.stackStrength * m.agreeing() / static_cast<double>(m.windows.size());
 }
 
-void judge(const FineMatch& best, double rivalEvidence, TetherEstimate& e) {
-    const int used = static_cast<int>(best.windows.size());
-    const int agreeing = best.agreeing();
-    const double share = used > 0 ? static_cast<double>(agreeing) / used : 0;
-    const double luck = chanceLog10(agreeing, used, best.chanceOfAgreement);
-    const double own = evidence(best);
-    const double rival = own > 0 ? rivalEvidence / own : 1;
+double rivalStrength(const FineMatch& best, const FineMatch& other) {
+    const double whole = evidence(other) / std::max(1e-9, evidence(best));
+    const auto each = [](const FineMatch& m) {
+        return evidence(m) / std::sqrt(std::max<double>(1, static_cast<double>(m.windows.size())));
+    };
+    const bool stands = other.stackStrength >= kStackSure && other.agreeing() >= 3;
+    return std::max(whole, stands ? each(other) / std::max(1e-9, each(best)) : 0.0);
+}
 
-    const bool sure = best.stackStrength >= kStackSure && luck <= kLuckSure && share >= kLeastShare;
-    const bool thin = best.stackStrength >= kStackThin && luck <= kLuckThin;
+void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEstimate& e) {
+    const int used = e.windowsUsed;
+    const int agreeing = e.windowsAgreeing;
+    const double share = used > 0 ? static_cast<double>(agreeing) / used : 0;
+    double chance = 0, stack = 0, spreadMs = 0, coarse = 0;
+    for (const auto& s : stretches) {
+        chance = std::max(chance, s.match.chanceOfAgreement);
+        stack = std::max(stack, s.match.stackStrength);
+        spreadMs = std::max(spreadMs, s.match.spreadMs);
+        coarse = std::max(coarse, s.match.coarse);
+    }
+    const double luck = chanceLog10(agreeing, used, chance);
+    e.evidence = {e.overlap.length().value, coarse, stack, luck, share, rival};
+    const bool sure = stack >= kStackSure && luck <= kLuckSure && share >= kLeastShare;
+    const bool thin = stack >= kStackThin && luck <= kLuckThin;
     char spread[64];
-    std::snprintf(spread, sizeof spread, " within %.1f ms", std::max(0.1, 2 * best.spreadMs));
+    std::snprintf(spread, sizeof spread, " within %.1f ms", std::max(0.1, 2 * spreadMs));
     std::string text = percentWords(agreeing, used) + spread;
-    if (rivalEvidence > 0) {
+    if (rival > 0) {
         char weaker[64];
         std::snprintf(weaker, sizeof weaker, "; the next best place is %.0f dB weaker",
                       std::max(0.0, -20 * std::log10(std::max(rival, 1e-3))));
@@ -90,10 +106,40 @@ void judge(const FineMatch& best, double rivalEvidence, TetherEstimate& e) {
                    ". Was the recorder running, and in the same room?";
     }
     // A smooth function of the same evidence; the statuses above are what decides.
-    const double height = 1 / (1 + std::exp(-(best.stackStrength - 8) / 1.5));
+    const double height = 1 / (1 + std::exp(-(stack - 8) / 1.5));
     const double luckTerm = 1 / (1 + std::exp((luck + 5) / 1.2));
     const double rivalTerm = 1 / (1 + std::exp((rival - 0.6) / 0.08));
     e.confidence = std::clamp(height * luckTerm * rivalTerm, 0.0, 0.999);
+}
+
+void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& e) {
+    const ClapMatch& best = found.front();
+    const double stack = best.match.stackStrength;
+    const double rival = found.size() > 1 ? found[1].match.stackStrength / stack : 0;
+    const int claps = best.clapsInTake;
+    const int agreeing = best.match.agreeing();
+    e.evidence = {e.overlap.length().value,
+                  best.match.coarse,
+                  stack,
+                  0,
+                  static_cast<double>(agreeing) / std::max(1, claps),
+                  rival};
+    std::string text = std::to_string(agreeing) + " of " + std::to_string(claps) +
+                       (claps == 1 ? " clap agrees" : " claps agree");
+    const bool sure = stack >= kClapSure && agreeing * 3 >= claps * 2;
+    if (sure && rival < kClapRival) {
+        e.status = MatchStatus::Matched;
+        e.reason = text + "; no other place comes near.";
+    } else if (agreeing * 2 >= claps && (sure || (stack >= kClapThin && rival < kClapRival))) {
+        e.status = MatchStatus::Unsure;
+        e.reason = rival >= kClapRival
+                       ? "The claps fit in more than one place: " + text + ". Listen to each."
+                       : "The evidence is thin: " + text + ". Listen before you trust it.";
+    } else {
+        e.status = MatchStatus::Unmatched;
+        e.reason = "The claps of the two do not agree anywhere.";
+    }
+    e.confidence = 1 / (1 + std::exp(-(stack - 8) / 1.5)) / (1 + std::exp((rival - 0.65) / 0.06));
 }
 
 }  // namespace brisk

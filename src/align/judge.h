@@ -3,8 +3,10 @@
 /// Decides from the evidence whether a place is right, and says why in a person's words.
 #pragma once
 
-#include "align/coarse_search.h"
-#include "align/fine_match.h"
+#include <vector>
+
+#include "align/clap_match.h"
+#include "align/jump_search.h"
 #include "align/tether_estimate.h"
 
 namespace brisk {
@@ -16,8 +18,18 @@ double chanceLog10(int agreeing, int used, double chanceEach);
 /// part of the windows that agrees, times the height of their sum.
 double evidence(const FineMatch& m);
 
-/// Fills status, confidence and reason of `estimate` from the best place and the strongest rival.
-/// \param rivalEvidence  0 where no other place was worth measuring.
-void judge(const FineMatch& best, double rivalEvidence, TetherEstimate& estimate);
+/// How near another place comes, 0 to 1 and more: by all that speaks for it, or, where it covers
+/// less of the take, by what speaks for it there.
+double rivalStrength(const FineMatch& best, const FineMatch& other);
+
+/// From this rival strength on, nothing decides between two places.
+constexpr double kRivalTooNear = 0.7;
+
+/// Fills status, confidence and reason of `estimate`.
+/// \param stretches  of the best place.   \param rival  0 where no other place was worth measuring.
+void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEstimate& estimate);
+
+/// The same for places found by claps, best first; at least one.
+void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& estimate);
 
 }  // namespace brisk

@@ -2,7 +2,7 @@
 /// \file
 /// One take against one recording, from two scans to an answer.
 ///
-///     TetherEstimate e = *matchPair(take, recording, job);
+///     TetherEstimate e = *matchPair(take, recording, {}, job);
 ///     e.line.toRecording(Seconds{0});   // where the take's first picture falls
 #pragma once
 
@@ -13,9 +13,20 @@
 
 namespace brisk {
 
+enum class MatchMethod {
+    Auto,      ///< By waveform, and by claps where the waveform does not decide.
+    Waveform,  ///< By everything that is heard.
+    Claps,     ///< By claps alone.
+    Timecode,  ///< Where the files' time stamps say, settled by ear.
+};
+
+struct MatchOptions {
+    MatchMethod method = MatchMethod::Auto;
+};
+
 /// Errors: CannotRead, Cancelled. Too little or no sound is an answer (unmatched), not an error.
 /// Threads: safe for distinct calls, also on shared scans.
 Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recording,
-                                 const JobControl& job);
+                                 const MatchOptions& options, const JobControl& job);
 
 }  // namespace brisk

@@ -27,9 +27,26 @@ struct MeasuredSlip {
     bool agrees = false;
 };
 
+/// A stretch over which one line holds. Where the recorder lost or repeated samples there are
+/// several.
+struct TetherSegment {
+    TimeRange range;  ///< Take time.
+    ClockLine line;
+};
+
+/// What the judgement rests on.
+struct MatchEvidence {
+    double overlap = 0;  ///< Seconds.
+    double coarse = 0;   ///< Score of the coarse place, in robust deviations.
+    double stack = 0;    ///< All windows together, in deviations.
+    double luck = 0;     ///< Log10 of the chance that so many windows agree by luck.
+    double share = 0;    ///< Of the windows that agree.
+    double rival = 0;    ///< Strongest other place against this one, 0 to 1 and more.
+};
+
 struct TetherEstimate {
     MatchStatus status = MatchStatus::Unmatched;
-    ClockLine line;  ///< Take time to recording time.
+    ClockLine line;  ///< Take time to recording time; of the first segment.
     int polarity = 1;
     double confidence = 0;  ///< 0 to 1.
     std::string method = "waveform";
@@ -37,8 +54,10 @@ struct TetherEstimate {
     int windowsUsed = 0;
     int windowsAgreeing = 0;
     Seconds residualStart, residualMiddle, residualEnd;
+    std::vector<TetherSegment> segments;  ///< At least one where there is an overlap.
     std::vector<Rival> rivals;
     std::vector<MeasuredSlip> slips;
+    MatchEvidence evidence;
     std::string reason;  ///< One plain sentence.
 };
 

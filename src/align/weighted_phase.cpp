@@ -2,12 +2,14 @@
 // The phase transform makes every frequency count alike, which whitens away the room and finds
 // noise where there is no sound. The weight brings the sound back in: a Wiener-like gain of the
 // clean side, whose noise is low, squared so that frequencies near its floor hardly count.
+//
+// Only lags near zero are wanted, so neighbouring bins are summed before the inverse transform:
+// that multiplies the curve by a wide, flat sinc and makes the transform several times smaller.
 // Source: Knapp & Carter 1976, the generalized correlation method, PHAT and its weighted kin.
 #include "align/weighted_phase.h"
 
 #include <algorithm>
 #include <cmath>
-#include <complex>
 #include <numbers>
 
 namespace brisk {
@@ -15,34 +17,34 @@ namespace {
 constexpr double kLowestHz = 110.0;  // below: hum, wind, handling
 constexpr double kHighestHz = 11000.0;
 constexpr float kEmptyBand = 1e-7f;  // 70 dB under the loudest: nothing there, or a codec's edge
-constexpr double kSmoothHz = 12.0;
+constexpr double kBlockHz = 24.0;
+constexpr int kSmallestInverse = 1 << 14;
+constexpr std::size_t kPulseBlocks = 12;  // each way: the spectrum's outline over about 600 Hz
 
-std::vector<float> smoothed(const std::vector<float>& in, int reach) {
-    std::vector<float> out(in.size());
-    double sum = 0;
-    const auto n = static_cast<int>(in.size());
-    for (int k = -reach; k < n; ++k) {
-        if (k + reach < n) sum += in[static_cast<std::size_t>(k + reach)];
-        if (k - reach - 1 >= 0) sum -= in[static_cast<std::size_t>(k - reach - 1)];
-        if (k < 0) continue;
-        const int wide = std::min(n - 1, k + reach) - std::max(0, k - reach) + 1;
-        out[static_cast<std::size_t>(k)] = static_cast<float>(std::max(0.0, sum) / wide);
+/// The outline of a spectrum: running mean over kPulseBlocks each way.
+std::vector<float> outlineOf(const std::vector<float>& power) {
+    std::vector<float> out(power.size());
+    for (std::size_t b = 0; b < power.size(); ++b) {
+        const std::size_t from = b < kPulseBlocks ? 0 : b - kPulseBlocks;
+        const std::size_t to = std::min(power.size(), b + kPulseBlocks + 1);
+        double sum = 0;
+        for (std::size_t k = from; k < to; ++k) sum += power[k];
+        out[b] = static_cast<float>(sum / static_cast<double>(to - from));
     }
     return out;
 }
+}  // namespace
 
-/// Robust spread of a curve's values about zero.
-float noiseOf(std::span<const float> curve) {
-    std::vector<float> v(curve.begin(), curve.end());
+float spreadAboutZero(std::span<const float> values) {
+    std::vector<float> v(values.begin(), values.end());
     for (auto& x : v) x = std::fabs(x);
     const auto mid = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
     std::nth_element(v.begin(), mid, v.end());
     return *mid * 1.4826f;
 }
-}  // namespace
 
-void NoiseFloor::add(std::span<const float> power) {
-    seen_.emplace_back(power.begin(), power.end());
+void NoiseFloor::add(const WindowSpectrum& window) {
+    seen_.push_back(window.blockPower);
 }
 
 void NoiseFloor::settle() {
@@ -58,8 +60,17 @@ void NoiseFloor::settle() {
     seen_.clear();
 }
 
-PhaseCorrelator::PhaseCorrelator(int size, SampleRate rate)
-    : rate_(rate), fourier_(size), taper_(static_cast<std::size_t>(size), 1.0f) {
+PhaseCorrelator::PhaseCorrelator(int size, SampleRate rate, int reach)
+    : reach_(reach),
+      group_(std::max(1, size / kSmallestInverse)),
+      fourier_(size),
+      inverse_(size / group_),
+      taper_(static_cast<std::size_t>(size), 1.0f) {
+    const double binHz = static_cast<double>(rate.hertz) / size;
+    low_ = static_cast<std::size_t>(kLowestHz / binHz);
+    high_ =
+        std::min(static_cast<std::size_t>(size / 2), static_cast<std::size_t>(kHighestHz / binHz));
+    block_ = std::max<std::size_t>(1, static_cast<std::size_t>(kBlockHz / binHz));
     // Flat with soft edges of an eighth: most of the window counts fully.
     const int edge = size / 8;
     for (int i = 0; i < edge; ++i) {
@@ -70,55 +81,90 @@ PhaseCorrelator::PhaseCorrelator(int size, SampleRate rate)
     }
 }
 
-void PhaseCorrelator::load(std::span<const float> window) {
+WindowSpectrum PhaseCorrelator::transform(std::span<const float> window) {
     auto time = fourier_.time();
     for (std::size_t i = 0; i < time.size(); ++i) time[i] = window[i] * taper_[i];
     fourier_.forward();
+    const auto bins = fourier_.spectrum().subspan(low_, high_ - low_);
+    WindowSpectrum s;
+    s.bins.assign(bins.begin(), bins.end());
+    for (std::size_t k = 0; k < bins.size(); k += block_) {
+        const auto part = bins.subspan(k, std::min(block_, bins.size() - k));
+        float sum = 0;
+        for (const auto& v : part) sum += std::norm(v);
+        s.blockPower.push_back(sum / static_cast<float>(part.size()));
+    }
+    return s;
 }
 
-std::vector<float> PhaseCorrelator::power(std::span<const float> window) {
-    load(window);
-    const auto s = fourier_.spectrum();
-    std::vector<float> p(s.size());
-    for (std::size_t k = 0; k < p.size(); ++k) p[k] = std::norm(s[k]);
-    const double binHz = static_cast<double>(rate_.hertz) / fourier_.size();
-    return smoothed(p, std::max(1, static_cast<int>(kSmoothHz / binHz)));
+std::vector<float> PhaseCorrelator::gains(const WindowSpectrum& clean,
+                                          const NoiseFloor& floor) const {
+    const auto& p = clean.blockPower;
+    const float loudest = *std::max_element(p.begin(), p.end());
+    std::vector<float> out(p.size());
+    for (std::size_t b = 0; b < p.size(); ++b) {
+        const float against = p[b] + 3 * floor.at(b) + kEmptyBand * loudest;
+        const float gain = against > 0 ? p[b] / against : 0.0f;
+        out[b] = gain * gain;
+    }
+    return out;
 }
 
-bool PhaseCorrelator::correlate(std::span<const float> scratch, std::span<const float> clean,
-                                const NoiseFloor& floor, int reach, std::span<float> curve) {
-    const std::vector<float> p = power(clean);
-    const std::vector<std::complex<float>> c(fourier_.spectrum().begin(),
-                                             fourier_.spectrum().end());
-    load(scratch);
-    auto s = fourier_.spectrum();
-    const double binHz = static_cast<double>(rate_.hertz) / fourier_.size();
-    const auto low = static_cast<std::size_t>(kLowestHz / binHz);
-    const auto high = std::min(s.size() - 1, static_cast<std::size_t>(kHighestHz / binHz));
-    const float loudest = *std::max_element(p.begin() + static_cast<std::ptrdiff_t>(low),
-                                            p.begin() + static_cast<std::ptrdiff_t>(high));
-    bool any = false;
-    for (std::size_t k = 0; k < s.size(); ++k) {
-        const std::complex<float> cross = s[k] * std::conj(c[k]);
-        const float magnitude = std::abs(cross);
-        if (k < low || k >= high || magnitude <= 1e-20f) {
-            s[k] = 0;
-            continue;
+void PhaseCorrelator::lags(std::span<const std::complex<float>> weighted, std::span<float> out) {
+    auto s = inverse_.spectrum();
+    std::fill(s.begin(), s.end(), std::complex<float>{});
+    const auto g = static_cast<std::size_t>(group_);
+    const std::size_t half = g / 2;
+    for (std::size_t i = 0; i < weighted.size(); ++i) {
+        const std::size_t shifted = low_ + i + half;
+        const std::size_t to = shifted / g;
+        if (g > 1 && shifted % g == 0) {
+            // Half way between two: shared, so that the sum stays centred.
+            s[to] += 0.5f * weighted[i];
+            s[to - 1] += 0.5f * weighted[i];
+        } else {
+            s[to] += weighted[i];
         }
-        const float gain = p[k] / (p[k] + 3 * floor.at(k) + kEmptyBand * loudest);
-        s[k] = cross * (gain * gain / magnitude);
-        any = true;
+    }
+    inverse_.inverse();
+    const auto time = inverse_.time();
+    const int n = inverse_.size();
+    for (int k = -reach_; k <= reach_; ++k) {
+        out[static_cast<std::size_t>(k + reach_)] = time[static_cast<std::size_t>((k + n) % n)];
+    }
+}
+
+bool PhaseCorrelator::correlate(const WindowSpectrum& scratch, const WindowSpectrum& clean,
+                                const NoiseFloor& floor, std::span<float> curve,
+                                std::span<float> pulse) {
+    const auto gain = gains(clean, floor);
+    weighted_.resize(clean.bins.size());
+    bool any = false;
+    for (std::size_t i = 0; i < weighted_.size(); ++i) {
+        const std::complex<float> a = scratch.bins[i];
+        const std::complex<float> b = clean.bins[i];
+        const std::complex<float> cross{a.real() * b.real() + a.imag() * b.imag(),
+                                        a.imag() * b.real() - a.real() * b.imag()};
+        const float power = std::norm(cross);
+        weighted_[i] = power > 1e-38f ? cross * (gain[i / block_] / std::sqrt(power)) : 0.0f;
+        any = any || power > 1e-38f;
     }
     if (!any) return false;
-    fourier_.inverse();
-    const auto time = fourier_.time();
-    const int n = fourier_.size();
-    for (int k = -reach; k <= reach; ++k) {
-        curve[static_cast<std::size_t>(k + reach)] = time[static_cast<std::size_t>((k + n) % n)];
-    }
-    const float noise = noiseOf(curve);
+    lags(weighted_, curve);
+    const float noise = spreadAboutZero(curve);
     if (noise <= 0) return false;
     for (auto& v : curve) v /= noise;
+    if (pulse.empty()) return true;
+    const auto outline = outlineOf(clean.blockPower);
+    for (std::size_t i = 0; i < weighted_.size(); ++i) {
+        const float around = outline[i / block_];
+        weighted_[i] = around > 0 ? gain[i / block_] * std::norm(clean.bins[i]) / around : 0.0f;
+    }
+    lags(weighted_, pulse);
+    const float top = pulse[static_cast<std::size_t>(reach_)];
+    if (top > 0) {
+        for (auto& v : pulse) v /= top;
+    }
     return true;
 }
 

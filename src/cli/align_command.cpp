@@ -43,7 +43,7 @@ Result<std::vector<Placed>> placeOne(std::size_t take, const Scanned& files,
                                      const Console& console) {
     std::vector<Placed> answers;
     for (std::size_t r = 0; r < files.recordings.size(); ++r) {
-        auto e = matchPair(files.takes[take], files.recordings[r],
+        auto e = matchPair(files.takes[take], files.recordings[r], {},
                            console.job("Matching " + files.takes[take].info.path));
         if (!e) return tl::unexpected(e.error());
         answers.push_back({take, static_cast<int>(r), std::move(*e)});

@@ -20,7 +20,7 @@ Run addVerify(CLI::App& sub) {
     return [o](const Console& console) -> int {
         auto files = scanAll({o->file}, {o->clean}, "auto", console);
         if (!files) return console.report(files.error());
-        auto e = matchPair(files->takes.front(), files->recordings.front(),
+        auto e = matchPair(files->takes.front(), files->recordings.front(), {},
                            console.job("Measuring " + o->file));
         if (!e) return console.report(e.error());
         const TimeRange o2 = e->overlap;

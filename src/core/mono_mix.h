@@ -5,6 +5,7 @@
 ///     mixToMono(interleaved, 2, -1, mono);
 #pragma once
 
+#include <algorithm>
 #include <cstddef>
 #include <span>
 
@@ -14,6 +15,10 @@ namespace brisk {
 /// \param channel  -1 (or one that is not there) for the mean.
 inline void mixToMono(std::span<const float> interleaved, std::size_t channels, int channel,
                       std::span<float> mono) {
+    if (channels == 1) {
+        std::copy_n(interleaved.begin(), mono.size(), mono.begin());
+        return;
+    }
     const bool one = channel >= 0 && static_cast<std::size_t>(channel) < channels;
     for (std::size_t n = 0; n < mono.size(); ++n) {
         const auto frame = interleaved.subspan(n * channels, channels);

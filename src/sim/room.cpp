@@ -28,6 +28,14 @@ void addPulse(std::vector<float>& h, double seconds, double gain) {
     }
 }
 
+/// Makes the direct pulse, now of `gain`, as strong against all the rest as asked.
+void setDirect(std::vector<float>& h, double seconds, double gain, double directDb) {
+    addPulse(h, seconds, -gain);
+    double echo = 0;
+    for (const float v : h) echo += static_cast<double>(v) * v;
+    addPulse(h, seconds, std::sqrt(echo * std::pow(10.0, directDb / 10)));
+}
+
 }  // namespace
 
 std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint64_t seed) {
@@ -74,6 +82,7 @@ std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint
         const double t = static_cast<double>(n) / kRate - direct;
         h[n] += static_cast<float>(scale * std::exp(-decay * t)) * random.normal();
     }
+    if (room.directDb) setDirect(h, direct, 1 / std::max(0.1, distance), *room.directDb);
     return h;
 }
 

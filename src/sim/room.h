@@ -4,6 +4,7 @@
 #pragma once
 
 #include <cstdint>
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -18,6 +19,8 @@ struct RoomSpec {
     double length = 8.4;
     double height = 3.1;
     double rt60 = 0.45;  ///< seconds until an echo has faded by 60 dB; 0 = the open air
+    /// Energy of the direct sound over that of all its echoes, dB; otherwise as the distance says.
+    std::optional<double> directDb = std::nullopt;
 };
 
 /// Impulse response at 48 kHz over `distance` metres, its delay included. At one metre the direct

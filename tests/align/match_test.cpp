@@ -29,7 +29,7 @@ class MatchTest : public ::testing::Test {
         test::writeTake(folder_.file("take.mp4"), scratch, recipe);
         test::writeSound(folder_.file("clean.wav"), clean, {});
         auto e = matchPair(test::scanned(folder_.file("take.mp4")),
-                           test::scanned(folder_.file("clean.wav")), JobControl{});
+                           test::scanned(folder_.file("clean.wav")), {}, JobControl{});
         EXPECT_TRUE(e);
         return *e;
     }
@@ -117,7 +117,7 @@ TEST_F(MatchTest, StopsWhenAsked) {
     const SoundScan scan = test::scanned(folder_.file("a.wav"));
     const JobControl job;
     job.requestStop();
-    const auto e = matchPair(scan, scan, job);
+    const auto e = matchPair(scan, scan, {}, job);
     ASSERT_FALSE(e);
     EXPECT_EQ(e.error().code, ErrorCode::Cancelled);
 }

@@ -39,7 +39,7 @@ class TenPairs : public ::testing::TestWithParam<int> {};
 
 TEST_P(TenPairs, AreInPlaceFromStartToEnd) {
     const Pair p = readPair(GetParam());
-    const auto e = matchPair(test::scanned(p.take), test::scanned(p.recording), JobControl{});
+    const auto e = matchPair(test::scanned(p.take), test::scanned(p.recording), {}, JobControl{});
     ASSERT_TRUE(e);
     EXPECT_EQ(e->status, MatchStatus::Matched) << e->reason;
     EXPECT_EQ(e->polarity, p.polarity);
@@ -62,7 +62,7 @@ TEST_P(TenPairs, ForeignRecordingsAreRefused) {
     const SoundScan take = test::scanned(readPair(GetParam()).take);
     for (const int step : {1, 4}) {
         const Pair other = readPair((GetParam() + step) % 10);
-        const auto e = matchPair(take, test::scanned(other.recording), JobControl{});
+        const auto e = matchPair(take, test::scanned(other.recording), {}, JobControl{});
         ASSERT_TRUE(e);
         EXPECT_EQ(e->status, MatchStatus::Unmatched)
             << take.info.path << " on " << other.recording << ": " << e->reason;

@@ -21,12 +21,9 @@ struct Best {
 
 /// The strongest lag of `scratch` against `clean`, by magnitude.
 Best bestLag(const std::vector<float>& scratch, const std::vector<float>& clean) {
-    PhaseCorrelator c(kSize, {48000});
-    NoiseFloor floor;
-    floor.add(std::vector<float>(kSize / 2 + 1, 1e-4f));
-    floor.settle();
+    PhaseCorrelator c(kSize, {48000}, kReach);
     std::vector<float> curve(2 * kReach + 1);
-    EXPECT_TRUE(c.correlate(scratch, clean, floor, kReach, curve));
+    EXPECT_TRUE(c.correlate(c.transform(scratch), c.transform(clean), NoiseFloor{}, curve));
     const auto top = std::max_element(curve.begin(), curve.end(),
                                       [](float a, float b) { return std::fabs(a) < std::fabs(b); });
     return {static_cast<int>(top - curve.begin()) - kReach, *top};
@@ -74,15 +71,15 @@ TEST(PhaseCorrelator, HumAloneIsNoAgreement) {
 }
 
 TEST(PhaseCorrelator, SilenceSaysNothing) {
-    PhaseCorrelator c(kSize, {48000});
-    const std::vector<float> quiet(kSize, 0.0f);
+    PhaseCorrelator c(kSize, {48000}, kReach);
+    const WindowSpectrum quiet = c.transform(std::vector<float>(kSize, 0.0f));
     std::vector<float> curve(2 * kReach + 1);
-    EXPECT_FALSE(c.correlate(quiet, quiet, NoiseFloor{}, kReach, curve));
+    EXPECT_FALSE(c.correlate(quiet, quiet, NoiseFloor{}, curve));
 }
 
 TEST(NoiseFloor, IsTheQuietTenth) {
     NoiseFloor f;
-    for (int i = 0; i < 20; ++i) f.add(std::vector<float>{static_cast<float>(i), 5.0f});
+    for (int i = 0; i < 20; ++i) f.add({{}, {static_cast<float>(i), 5.0f}});
     f.settle();
     EXPECT_FLOAT_EQ(f.at(0), 2.0f);
     EXPECT_FLOAT_EQ(f.at(1), 5.0f);

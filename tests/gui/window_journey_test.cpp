@@ -32,7 +32,7 @@ void measureAgainstTruth(const std::string& file, const std::string& demo) {
     const auto truth = nlohmann::json::parse(test::bytesOf(demo + "/truth.json"));
     const auto& t = truth.at("tethers")[0];
     const auto e =
-        matchPair(test::scanned(file), test::scanned(demo + "/lavalier-01.wav"), JobControl{});
+        matchPair(test::scanned(file), test::scanned(demo + "/lavalier-01.wav"), {}, JobControl{});
     ASSERT_TRUE(e);
     EXPECT_EQ(e->status, MatchStatus::Matched) << e->reason;
     EXPECT_NEAR(e->line.offset.value, t.at("offset_seconds").get<double>(), 1e-3);

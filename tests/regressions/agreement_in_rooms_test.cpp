@@ -25,7 +25,7 @@ TEST(Regression, AStrongReflectionIsNoDisagreement) {
     test::writeTake(folder.file("take.mp4"), scratch, {});
     test::writeSound(folder.file("rec.wav"), day, {});
     const auto e = matchPair(test::scanned(folder.file("take.mp4")),
-                             test::scanned(folder.file("rec.wav")), JobControl{});
+                             test::scanned(folder.file("rec.wav")), {}, JobControl{});
     ASSERT_TRUE(e);
     EXPECT_EQ(e->status, MatchStatus::Matched) << e->reason;
     EXPECT_NEAR(e->line.offset.value, 10, 2e-4) << "the direct sound, not its echo";

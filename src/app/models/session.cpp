@@ -49,7 +49,7 @@ Result<std::optional<Tether>> bestMatch(
     double done = 0;
     for (const auto& [id, clean] : recordings) {
         const auto n = static_cast<double>(recordings.size());
-        auto e = matchPair(scratch, *clean, job.part(done / n, (done + 1) / n));
+        auto e = matchPair(scratch, *clean, {}, job.part(done / n, (done + 1) / n));
         if (!e) return tl::unexpected(e.error());
         done += 1;
         const auto rank = [](const TetherEstimate& x) {

@@ -1,0 +1,274 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The truth bench: simulates pairs from seeds, runs the engine on their files, compares with what
+// is true by construction, and prints one table.
+//
+//     match_bench --set reported --out docs/benchmarks.md
+#include <CLI/CLI.hpp>
+#include <chrono>
+#include <cstdio>
+#include <filesystem>
+#include <mutex>
+
+#include "align/match.h"
+#include "bench/pair_groups.h"
+#include "bench/truth_score.h"
+#include "core/parallel_for.h"
+
+namespace brisk::bench {
+namespace {
+
+namespace fs = std::filesystem;
+using Clock = std::chrono::steady_clock;
+
+double since(Clock::time_point t) {
+    return std::chrono::duration<double>(Clock::now() - t).count();
+}
+
+struct Options {
+    std::string set = "tuning";
+    std::string only;
+    std::uint64_t seed = 0;  ///< Only this pair.
+    double share = 1;
+    int foreignTakes = 56;
+    int foreignRecordings = 56;
+    bool verbose = false;
+    std::string keep;      ///< Folder for the simulated files, used again next time.
+    std::string evidence;  ///< CSV of what the engine decided from.
+};
+
+std::string folderFor(const Options& o, const std::string& name) {
+    const auto own = fs::temp_directory_path() / ("match-bench-" + std::to_string(getpid()));
+    const auto path = (o.keep.empty() ? own : fs::path(o.keep)) / name;
+    fs::create_directories(path);
+    return path.string();
+}
+
+Result<Score> runPair(const PairSpec& spec, const Options& o) {
+    const std::string folder = folderFor(o, std::to_string(spec.seed));
+    auto made = makePair(spec, folder);
+    if (!made) return tl::unexpected(made.error());
+    const auto begun = Clock::now();
+    auto take = scanSound(made->take, {}, {});
+    if (!take) return tl::unexpected(take.error());
+    auto recording = scanSound(made->recording, {}, {});
+    if (!recording) return tl::unexpected(recording.error());
+    auto e = matchPair(*take, *recording, {}, {});
+    if (!e) return tl::unexpected(e.error());
+    Score s = scoreOf(*e, *made);
+    s.seconds = since(begun);
+    if (o.verbose && (!s.right() || s.status != MatchStatus::Matched || s.errorMs > 1)) {
+        std::fprintf(stderr,
+                     "  %s seed %llu %s: %s conf %.3f err %.3f ms | take %.0f s rt60 %.2f %.0f m "
+                     "snr %.0f noise %d agc %d lost %.2f | %s\n",
+                     spec.group.c_str(), static_cast<unsigned long long>(spec.seed),
+                     sourceKindText(spec.source.kind), statusText(s.status), s.confidence,
+                     s.signedErrorMs, spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
+                     static_cast<int>(spec.noise), spec.automaticGain, spec.lostSeconds,
+                     e->reason.c_str());
+    }
+    s.evidence = e->evidence;
+    if (o.keep.empty()) fs::remove_all(folder);
+    return s;
+}
+
+void printRow(const Group& g, const std::vector<Score>& scores) {
+    int matched = 0, unsure = 0, wrong = 0, jumps = 0;
+    std::vector<double> error, drift, jump, place, seconds;
+    for (const auto& s : scores) {
+        seconds.push_back(s.seconds);
+        if (s.jumpFound) {
+            ++jumps;
+            jump.push_back(s.jumpErrorMs);
+            place.push_back(s.placeErrorS);
+        }
+        if (s.status == MatchStatus::Unsure) ++unsure;
+        if (s.status != MatchStatus::Matched) continue;
+        ++matched;
+        if (!s.right()) {
+            ++wrong;
+            continue;
+        }
+        error.push_back(s.errorMs);
+        drift.push_back(s.driftErrorPpm);
+    }
+    std::printf("| %s | %zu | %d | %d | %d | %d | %.3f | %.3f | %.3f | %.3f | %.2f | %.2f |\n",
+                g.name.c_str(), scores.size(), matched, unsure,
+                static_cast<int>(scores.size()) - matched - unsure, wrong, quantile(error, 0.5),
+                quantile(error, 0.95), quantile(error, 1), quantile(drift, 0.5), quantile(drift, 1),
+                quantile(seconds, 0.5));
+    if (!jump.empty()) {
+        std::printf(
+            "| (jumps found %d: worst jump error %.3f ms, place p95 %.3f s, worst %.3f s) |\n",
+            jumps, quantile(jump, 1), quantile(place, 0.95), quantile(place, 1));
+    }
+    std::fflush(stdout);
+}
+
+std::vector<Score> runGroup(const Group& g, const Options& o) {
+    std::vector<Score> scores(g.pairs.size());
+    std::mutex lock;
+    parallelFor(g.pairs.size(), 0, [&](std::size_t i) {
+        auto s = runPair(g.pairs[i], o);
+        if (!s) {
+            const std::scoped_lock hold(lock);
+            std::fprintf(stderr, "%s: %s\n", g.name.c_str(), s.error().sentence.c_str());
+            return;
+        }
+        scores[i] = *s;
+        scores[i].group = g.name;
+        scores[i].seed = g.pairs[i].seed;
+    });
+    return scores;
+}
+
+/// Of answers that claim about so much confidence, how many are right.
+void printReliability(const std::vector<Score>& all) {
+    std::printf("\n| confidence | answers | mean confidence | right |\n|---|---|---|---|\n");
+    const double edges[] = {0, 0.1, 0.3, 0.5, 0.7, 0.85, 0.95, 0.99, 1.01};
+    for (std::size_t b = 0; b + 1 < std::size(edges); ++b) {
+        int n = 0, right = 0;
+        double sum = 0;
+        for (const auto& s : all) {
+            if (s.confidence < edges[b] || s.confidence >= edges[b + 1]) continue;
+            ++n;
+            sum += s.confidence;
+            right += s.right() ? 1 : 0;
+        }
+        if (n == 0) continue;
+        std::printf("| %.2f to %.2f | %d | %.3f | %.3f |\n", edges[b], std::min(1.0, edges[b + 1]),
+                    n, sum / n, static_cast<double>(right) / n);
+    }
+}
+
+void writeEvidence(const std::string& path, const std::vector<Score>& all) {
+    FILE* f = std::fopen(path.c_str(), "w");
+    if (!f) return;
+    std::fprintf(f, "group,seed,right,status,confidence,overlap,coarse,stack,luck,share,rival\n");
+    for (const auto& s : all) {
+        std::fprintf(f, "%s,%llu,%d,%s,%.4f,%.1f,%.2f,%.2f,%.2f,%.3f,%.3f\n", s.group.c_str(),
+                     static_cast<unsigned long long>(s.seed), s.right(), statusText(s.status),
+                     s.confidence, s.evidence.overlap, s.evidence.coarse, s.evidence.stack,
+                     s.evidence.luck, s.evidence.share, s.evidence.rival);
+    }
+    std::fclose(f);
+}
+
+PairSpec foreignSpec(SourceSet set, int i, int half) {
+    PairSpec s;
+    s.seed = (set == SourceSet::Tuning ? 77000 : 88000) + static_cast<std::uint64_t>(i) * 2 +
+             static_cast<std::uint64_t>(half);
+    s.source = {static_cast<SourceKind>(i % 3), set, half};
+    const double takes[] = {3, 5, 8, 12, 20, 30, 45, 60, 90, 150};
+    const double recordings[] = {5, 15, 40, 90, 180, 300, 600, 1200};
+    s.takeSeconds = takes[i % 10];
+    s.recordingSeconds = recordings[i % 8];
+    s.takeStart = 0;
+    s.rt60 = 0.3 + 0.1 * (i % 7);
+    s.distance = 1 + i % 6;
+    s.snrDb = 5 + i % 18;
+    s.noise = static_cast<Noise>(i / 3 % 3);
+    s.automaticGain = i % 2 == 0;
+    if (i % 8 == 7) {  // near silence with a clap or a few
+        s.snrDb = 35;
+        s.noise = Noise::Room;
+        s.takeSeconds = std::max(12.0, s.takeSeconds);
+        s.recordingSeconds = std::max(15.0, s.recordingSeconds);
+        for (int c = 0; c <= i / 8 % 4; ++c) s.claps.push_back(2.0 + 0.83 * c + 0.11 * c * (i % 3));
+    }
+    return s;
+}
+
+/// Every take against every recording, none of which belong together.
+void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
+    std::vector<std::optional<SoundScan>> takes(static_cast<std::size_t>(o.foreignTakes));
+    std::vector<std::optional<SoundScan>> recordings(static_cast<std::size_t>(o.foreignRecordings));
+    const auto make = [&](std::size_t i, bool isTake) {
+        PairSpec s = foreignSpec(set, static_cast<int>(i), isTake ? 0 : 1);
+        if (isTake) {
+            s.recordingSeconds = 1;
+        } else {
+            s.takeSeconds = 1;
+        }
+        auto made =
+            makePair(s, folderFor(o, o.set + (isTake ? "-take-" : "-rec-") + std::to_string(i)));
+        if (!made) return;
+        auto scan = scanSound(isTake ? made->take : made->recording, {}, {});
+        if (scan) (isTake ? takes : recordings)[i] = std::move(*scan);
+    };
+    parallelFor(takes.size(), 0, [&](std::size_t i) { make(i, true); });
+    parallelFor(recordings.size(), 0, [&](std::size_t i) { make(i, false); });
+    const auto begun = Clock::now();
+    std::mutex lock;
+    int matched = 0, unsure = 0, count = 0;
+    parallelFor(takes.size() * recordings.size(), 0, [&](std::size_t k) {
+        const auto& t = takes[k / recordings.size()];
+        const auto& r = recordings[k % recordings.size()];
+        if (!t || !r) return;
+        auto e = matchPair(*t, *r, {}, {});
+        if (!e) return;
+        const std::scoped_lock hold(lock);
+        ++count;
+        Score s;
+        s.group = "foreign";
+        s.seed = k;
+        s.status = e->status;
+        s.confidence = e->confidence;
+        s.errorMs = 1e9;
+        s.evidence = e->evidence;
+        all.push_back(s);
+        if (e->status == MatchStatus::Unmatched) return;
+        (e->status == MatchStatus::Matched ? matched : unsure)++;
+        if (o.verbose) {
+            std::fprintf(stderr, "  foreign %zu x %zu (%.0f s in %.0f s) %s conf %.3f: %s\n",
+                         k / recordings.size(), k % recordings.size(), t->length().value,
+                         r->length().value, statusText(e->status), e->confidence,
+                         e->reason.c_str());
+        }
+    });
+    std::printf("\nForeign pairs: %d, matched (wrong) %d, unsure %d, %.2f s of matching each\n",
+                count, matched, unsure, since(begun) * 2 / std::max(1, count));
+}
+
+int run(const Options& o) {
+    const SourceSet set = o.set == "reported" ? SourceSet::Reported : SourceSet::Tuning;
+    const auto begun = Clock::now();
+    std::vector<Score> all;
+    std::printf(
+        "| group | pairs | matched | unsure | unmatched | wrong | error p50 ms | p95 | max | "
+        "drift p50 ppm | max | s each |\n|---|---|---|---|---|---|---|---|---|---|---|---|\n");
+    for (auto& g : pairGroups(set, o.share)) {
+        if (!o.only.empty() && g.name.find(o.only) == std::string::npos) continue;
+        if (o.seed != 0) {
+            std::erase_if(g.pairs, [&](const PairSpec& p) { return p.seed != o.seed; });
+        }
+        if (g.pairs.empty()) continue;
+        const auto scores = runGroup(g, o);
+        printRow(g, scores);
+        all.insert(all.end(), scores.begin(), scores.end());
+    }
+    if (o.only.empty() || o.only == "foreign") runForeign(set, o, all);
+    printReliability(all);
+    std::printf("\n%.0f s in all\n", since(begun));
+    if (!o.evidence.empty()) writeEvidence(o.evidence, all);
+    if (o.keep.empty()) fs::remove_all(fs::path(folderFor(o, "x")).parent_path());
+    return 0;
+}
+
+}  // namespace
+}  // namespace brisk::bench
+
+int main(int argc, char** argv) {
+    CLI::App app("Measures the matching engine against simulated truth");
+    brisk::bench::Options o;
+    app.add_option("--set", o.set)->check(CLI::IsMember({"tuning", "reported"}));
+    app.add_option("--only", o.only, "Only groups whose name holds this; or foreign");
+    app.add_option("--seed", o.seed, "Only the pair of this seed");
+    app.add_option("--share", o.share, "Part of the full number of pairs");
+    app.add_option("--foreign", o.foreignTakes, "Foreign takes");
+    app.add_option("--foreign-recordings", o.foreignRecordings);
+    app.add_option("--keep", o.keep, "Keep the simulated files here and use them again");
+    app.add_option("--evidence", o.evidence, "CSV to write the evidence to");
+    app.add_flag("--verbose", o.verbose, "Says which pairs went wrong");
+    CLI11_PARSE(app, argc, argv);
+    return brisk::bench::run(o);
+}

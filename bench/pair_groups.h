@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The benchmark's groups of pairs: what is varied, drawn from seeds.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "bench/pair_maker.h"
+
+namespace brisk::bench {
+
+struct Group {
+    std::string name;
+    std::string about;  ///< One line for the table.
+    std::vector<PairSpec> pairs;
+    bool mustRefuse = false;  ///< Nothing decides between places: a match is only right by luck.
+};
+
+/// Every group with about `share` of its full number of pairs.
+std::vector<Group> pairGroups(SourceSet set, double share);
+
+}  // namespace brisk::bench

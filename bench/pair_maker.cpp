@@ -1,0 +1,250 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "bench/pair_maker.h"
+
+#include <algorithm>
+#include <cmath>
+#include <filesystem>
+#include <numbers>
+
+#include "dsp/resampler.h"
+#include "media/movie_writer.h"
+#include "sim/gain_rider.h"
+#include "sim/noise.h"
+#include "sim/room.h"
+
+namespace brisk::bench {
+namespace {
+
+constexpr int kRate = 48000;
+
+std::vector<float> inRoom(const std::vector<float>& world, const sim::RoomSpec& room,
+                          double distance, std::uint64_t seed) {
+    sim::Convolver c(sim::roomResponse(room, distance, seed));
+    std::vector<float> out;
+    out.reserve(world.size());
+    c.process(world, out);
+    return out;
+}
+
+double rmsOf(const std::vector<float>& v) {
+    double sum = 0;
+    for (const float x : v) sum += static_cast<double>(x) * x;
+    return std::sqrt(sum / static_cast<double>(std::max<std::size_t>(1, v.size())));
+}
+
+Result<std::vector<float>> noiseOf(const PairSpec& s, std::size_t count) {
+    std::vector<float> out(count);
+    sim::NoiseSource random(s.seed + 71);
+    if (s.noise == Noise::Voices) {
+        for (std::uint64_t k = 0; k < 4; ++k) {
+            SourceChoice other = s.source;
+            other.kind = SourceKind::RealVoices;
+            auto voice = sourceSound(other, s.seed * 31 + k, static_cast<double>(count) / kRate);
+            if (!voice) return voice;
+            for (std::size_t n = 0; n < std::min(count, voice->size()); ++n) out[n] += (*voice)[n];
+        }
+    } else if (s.noise == Noise::Wind) {
+        // Rumble whose strength wanders over seconds.
+        float low = 0, lower = 0, gust = 0, slow = 0;
+        for (auto& v : out) {
+            const float white = random.normal();
+            low += 0.02f * (white - low);
+            lower += 0.004f * (low - lower);
+            gust += 0.00004f * (random.normal() * 60 - gust);
+            slow += 0.0002f * (std::fabs(gust) - slow);
+            v = (0.02f * white + low + 8 * lower) * (0.1f + slow);
+        }
+    } else {
+        sim::RoomTone tone(s.seed + 5);
+        for (auto& v : out) v = tone.next();
+    }
+    return out;
+}
+
+void lowpass(std::vector<float>& v, double hz) {
+    const auto k = static_cast<float>(1 - std::exp(-2 * std::numbers::pi * hz / kRate));
+    float a = 0, b = 0;
+    for (auto& x : v) {
+        a += k * (x - a);
+        b += k * (a - b);
+        x = b;
+    }
+}
+
+void repair(std::vector<float>& v, Repair how) {
+    if (how == Repair::Equalised) {  // less bass, more presence
+        float low = 0, high = 0;
+        for (auto& x : v) {
+            low += 0.04f * (x - low);
+            high += 0.5f * (x - high);
+            x = 0.8f * (x - 0.8f * low + 0.9f * (x - high));
+        }
+        return;
+    }
+    if (how == Repair::None) return;
+    float envelope = 0;
+    float gain = 1;
+    const bool gate = how == Repair::Gated;
+    for (auto& x : v) {
+        const float level = std::fabs(x);
+        envelope += (level > envelope ? 0.004f : 0.0004f) * (level - envelope);
+        const float wanted =
+            gate ? (envelope > 0.012f ? 1.0f : 0.0f)
+                 : std::min(1.0f, std::pow(0.03f / std::max(envelope, 1e-4f), 0.75f));
+        gain += (wanted > gain ? 0.004f : 0.0003f) * (wanted - gain);
+        x *= gain * (gate ? 1.0f : 3.0f);
+    }
+}
+
+Result<void> write(const std::string& path, const std::string& codec, int rate, float gain,
+                   const std::vector<float>& mono) {
+    MovieSpec file;
+    file.path = path;
+    file.sound = SoundTrackSpec{codec, {rate}, 1, 0, {}};
+    auto writer = MovieWriter::create(file);
+    if (!writer) return tl::unexpected(writer.error());
+    std::vector<float> block(mono);
+    for (auto& x : block) x = std::clamp(x * gain, -1.0f, 1.0f);
+    if (auto done = writer->sound(block); !done) return done;
+    return writer->finish();
+}
+
+std::string extensionFor(const std::string& codec) {
+    if (codec == "aac") return ".m4a";
+    if (codec == "libmp3lame") return ".mp3";
+    if (codec == "libopus") return ".ogg";
+    if (codec == "flac") return ".flac";
+    return ".wav";
+}
+
+/// Seconds [from, from + length) of `v`, silence outside.
+std::vector<float> cut(const std::vector<float>& v, double from, double length) {
+    std::vector<float> out(static_cast<std::size_t>(std::llround(length * kRate)), 0.0f);
+    const std::int64_t first = std::llround(from * kRate);
+    for (std::size_t n = 0; n < out.size(); ++n) {
+        const std::int64_t at = first + static_cast<std::int64_t>(n);
+        if (at >= 0 && at < static_cast<std::int64_t>(v.size())) {
+            out[n] = v[static_cast<std::size_t>(at)];
+        }
+    }
+    return out;
+}
+
+Result<std::vector<float>> worldOf(const PairSpec& s, double seconds, double lead) {
+    if (!s.claps.empty()) {
+        std::vector<float> world(static_cast<std::size_t>(seconds * kRate), 0.0f);
+        for (std::size_t i = 0; i < s.claps.size(); ++i) {
+            const auto clap = sim::handClap(s.seed * 13 + i);
+            const auto at = static_cast<std::size_t>((s.claps[i] + lead) * kRate);
+            for (std::size_t k = 0; k < clap.size() && at + k < world.size(); ++k) {
+                world[at + k] += 0.8f * clap[k];
+            }
+        }
+        return world;
+    }
+    const double wanted = s.loopSeconds > 0 ? s.loopSeconds : seconds;
+    auto world = sourceSound(s.source, s.seed, wanted);
+    if (!world || s.loopSeconds <= 0) return world;
+    const std::size_t period = world->size();
+    world->resize(static_cast<std::size_t>(seconds * kRate));
+    for (std::size_t n = period; n < world->size(); ++n) (*world)[n] = (*world)[n - period];
+    return world;
+}
+
+std::vector<TruthSegment> truthOf(const PairSpec& s) {
+    const double factor = 1 + s.ppm * 1e-6;
+    const double air = (s.distance - s.recorderDistance) / sim::kMetresPerSecond;
+    const ClockLine line{{(s.takeStart - air) * factor}, {s.ppm}};
+    const double from = std::max(0.0, line.toTake({0}).value);
+    const double to = std::min(s.takeSeconds, line.toTake({s.recordingSeconds * factor}).value);
+    if (to <= from) return {};
+    if (!s.claps.empty()) {
+        // Nothing else is heard: the truth is about the claps.
+        return {{line.toTake({s.claps.front() * factor}).value,
+                 line.toTake({s.claps.back() * factor}).value, line}};
+    }
+    if (s.lostSeconds == 0) return {{from, to, line}};
+    const double at = line.toTake({s.lostAt * factor}).value;
+    ClockLine later = line;
+    later.offset = later.offset - Seconds{s.lostSeconds * factor};
+    return {{from, at, line}, {at + std::max(0.0, s.lostSeconds), to, later}};
+}
+
+}  // namespace
+
+Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
+    MadePair out;
+    out.take = folder + "/take" + extensionFor(s.takeCodec);
+    out.recording = folder + "/recording" + extensionFor(s.recordingCodec);
+    out.truth = truthOf(s);
+    out.polarity = s.upsideDown ? -1 : 1;
+    if (std::filesystem::exists(out.take) && std::filesystem::exists(out.recording)) return out;
+    const double lead = std::max(1.0, 1.0 - s.takeStart);
+    const double total = lead + 1 + std::max(s.recordingSeconds, s.takeStart + s.takeSeconds);
+    auto world = worldOf(s, total, lead);
+    if (!world) return tl::unexpected(world.error());
+
+    sim::RoomSpec room;
+    room.rt60 = s.rt60;
+    room.width = 5 + static_cast<double>(s.seed % 5);
+    room.length = 7 + static_cast<double>(s.seed % 7);
+    room.directDb = s.directDb;
+    auto scratch =
+        cut(inRoom(*world, room, s.distance, s.seed + 3), lead + s.takeStart, s.takeSeconds);
+    auto noise = noiseOf(s, scratch.size());
+    if (!noise) return tl::unexpected(noise.error());
+    // For claps the peak counts: they are rare.
+    double level = rmsOf(scratch);
+    if (!s.claps.empty()) {
+        level = 0;
+        for (const float x : scratch) level = std::max<double>(level, std::fabs(x));
+    }
+    const double want = level * std::pow(10.0, -s.snrDb / 20) / std::max(1e-9, rmsOf(*noise));
+    for (std::size_t n = 0; n < scratch.size(); ++n) {
+        scratch[n] += static_cast<float>(want) * (*noise)[n];
+    }
+    float peak = 1e-6f;
+    for (const float x : scratch) peak = std::max(peak, std::fabs(x));
+    for (float& x : scratch) x *= 0.5f / peak;
+    if (s.automaticGain) {
+        sim::GainRider rider;
+        for (float& x : scratch) x = rider.process(x);
+    }
+    if (s.lowpassHz > 0) lowpass(scratch, s.lowpassHz);
+
+    room.directDb.reset();
+    auto clean =
+        cut(inRoom(*world, room, s.recorderDistance, s.seed + 4), lead, s.recordingSeconds);
+    sim::RoomTone hush(s.seed + 9);
+    for (float& x : clean) {
+        x = x * static_cast<float>(s.recorderDistance) * (s.upsideDown ? -1.0f : 1.0f) +
+            0.0004f * hush.next();
+    }
+    repair(clean, s.repair);
+    if (s.lostSeconds != 0) {
+        const auto at = clean.begin() + std::llround(s.lostAt * kRate);
+        const auto count = std::llround(std::fabs(s.lostSeconds) * kRate);
+        if (s.lostSeconds > 0) {
+            clean.erase(at, at + count);
+        } else {
+            const std::vector<float> again(at - count, at);
+            clean.insert(at, again.begin(), again.end());
+        }
+    }
+    if (s.takeRate != kRate) {
+        scratch = resampleBlock(scratch, kRate, s.takeRate, StreamResampler::Quality::Mastering);
+    }
+    const double clock = s.recordingRate * (1 + s.ppm * 1e-6);
+    if (clock != kRate) {
+        clean = resampleBlock(clean, kRate, clock, StreamResampler::Quality::Mastering);
+    }
+    if (auto w = write(out.take, s.takeCodec, s.takeRate, 1, scratch); !w) {
+        return tl::unexpected(w.error());
+    }
+    if (auto w = write(out.recording, s.recordingCodec, s.recordingRate, 0.9f, clean); !w) {
+        return tl::unexpected(w.error());
+    }
+    return out;
+}
+
+}  // namespace brisk::bench

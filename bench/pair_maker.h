@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// One simulated take and recording of a benchmark, with its truth: as files, since the engine is
+/// measured on what it reads.
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "bench/source_sounds.h"
+#include "core/clock_line.h"
+#include "core/result.h"
+
+namespace brisk::bench {
+
+enum class Noise { Room, Wind, Voices };
+enum class Repair { None, Equalised, Gated, Compressed };
+
+struct PairSpec {
+    std::string group;
+    std::uint64_t seed = 1;
+    SourceChoice source;
+    double takeSeconds = 60;
+    double recordingSeconds = 180;
+    double takeStart = 40;  ///< In the recording's world time; may be negative or run past its end.
+    double rt60 = 0.4;
+    double distance = 3;
+    double recorderDistance = 0.25;
+    std::optional<double> directDb;  ///< Direct sound over echo at the camera, when asked for.
+    double snrDb = 20;               ///< Scratch: sound over noise.
+    Noise noise = Noise::Room;
+    bool automaticGain = false;
+    double lowpassHz = 0;  ///< Of the scratch; 0 = full band.
+    double ppm = 0;
+    bool upsideDown = false;
+    Repair repair = Repair::None;
+    int takeRate = 48000;
+    int recordingRate = 48000;
+    std::string takeCodec = "pcm_s16le";
+    std::string recordingCodec = "pcm_s24le";
+    double lostAt = 0;          ///< Recording time at which samples are lost (or repeated) ...
+    double lostSeconds = 0;     ///< ... this many seconds; negative = repeated.
+    std::vector<double> claps;  ///< World times; with any, nobody speaks.
+    double loopSeconds = 0;     ///< The world repeats exactly with this period.
+};
+
+struct TruthSegment {
+    double takeStart = 0;
+    double takeEnd = 0;
+    ClockLine line;
+};
+
+struct MadePair {
+    std::string take;
+    std::string recording;
+    std::vector<TruthSegment> truth;  ///< Over the overlap.
+    int polarity = 1;
+};
+
+/// Writes both files into `folder`, which must exist. Files that are there already are taken as
+/// they are: the same specification gives the same files.
+Result<MadePair> makePair(const PairSpec& spec, const std::string& folder);
+
+}  // namespace brisk::bench

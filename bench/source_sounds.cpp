@@ -1,0 +1,152 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "bench/source_sounds.h"
+
+#include <algorithm>
+#include <cmath>
+#include <filesystem>
+#include <string>
+
+#include "dsp/resampler.h"
+#include "media/sound_reader.h"
+#include "sim/noise.h"
+#include "sim/world_sound.h"
+
+namespace brisk::bench {
+namespace {
+
+namespace fs = std::filesystem;
+constexpr int kRate = 48000;
+
+std::vector<std::string> filesIn(const std::vector<std::string>& folders, const char* extension) {
+    std::vector<std::string> out;
+    for (const auto& folder : folders) {
+        std::error_code ec;
+        for (fs::recursive_directory_iterator it(folder, ec), end; !ec && it != end;
+             it.increment(ec)) {
+            if (it->path().extension() == extension) out.push_back(it->path().string());
+        }
+    }
+    std::sort(out.begin(), out.end());
+    return out;
+}
+
+const std::vector<std::string>& filesFor(const SourceChoice& c) {
+    static const std::string voices = "/usr/share/asterisk/sounds/";
+    static const auto tuningVoices =
+        filesIn({voices + "en_US_f_Allison", voices + "fr_CA_f_June"}, ".g722");
+    static const auto reportedVoices = [] {
+        auto v = filesIn(
+            {voices + "es_MX_f_Allison", voices + "it_IT_m_Carlo", voices + "ru_RU_f_IvrvoiceRU"},
+            ".g722");
+        const auto played = filesIn({"/usr/share/games/fillets-ng/sound"}, ".ogg");
+        for (const auto& f : played) {
+            if (f.find("/cs/") != std::string::npos) v.push_back(f);
+        }
+        return v;
+    }();
+    static const auto tuningMusic = filesIn({"/usr/share/hyperrogue/music"}, ".ogg");
+    static const auto reportedMusic = filesIn({"/usr/share/scummvm/drascula/audio"}, ".ogg");
+    if (c.kind == SourceKind::Music) {
+        return c.set == SourceSet::Tuning ? tuningMusic : reportedMusic;
+    }
+    return c.set == SourceSet::Tuning ? tuningVoices : reportedVoices;
+}
+
+/// Part of a file as 48 kHz mono; empty when it cannot be read or is over.
+std::vector<float> partOf(const std::string& path, double start, double seconds) {
+    auto reader = SoundReader::open(path);
+    if (!reader) return {};
+    const SampleRate rate = reader->rate();
+    const auto want = static_cast<std::size_t>(seconds * rate.hertz);
+    std::vector<float> block(4096 * static_cast<std::size_t>(reader->channels()));
+    if (start > 0 && !reader->seek(std::llround(start * rate.hertz))) return {};
+    std::vector<float> mono;
+    const auto channels = static_cast<std::size_t>(reader->channels());
+    while (mono.size() < want) {
+        auto got = reader->read(block);
+        if (!got || *got == 0) break;
+        for (std::size_t n = 0; n < *got; ++n) {
+            float sum = 0;
+            for (std::size_t c = 0; c < channels; ++c) sum += block[n * channels + c];
+            mono.push_back(sum / static_cast<float>(channels));
+        }
+    }
+    mono.resize(std::min(mono.size(), want));
+    if (rate.hertz == kRate) return mono;
+    return resampleBlock(mono, rate.hertz, kRate, StreamResampler::Quality::Measuring);
+}
+
+void scaleTo(std::vector<float>& v, float peak) {
+    float most = 1e-6f;
+    for (const float x : v) most = std::max(most, std::fabs(x));
+    for (float& x : v) x *= peak / most;
+}
+
+Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, double seconds) {
+    const auto& files = filesFor(c);
+    if (files.size() < 4) {
+        return fail(ErrorCode::CannotRead,
+                    "The benchmark's sounds are not installed: see scripts/bench_packages.txt.");
+    }
+    sim::NoiseSource random(seed);
+    const auto below = [&](double n) { return static_cast<std::size_t>(random.uniform() * n); };
+    const auto total = static_cast<std::size_t>(seconds * kRate);
+    std::vector<float> out;
+    int failures = 0;
+    while (out.size() < total && failures < 50) {
+        std::size_t i = below(static_cast<double>(files.size()));
+        if (c.half >= 0)
+            i = std::min(files.size() - 1, i / 2 * 2 + static_cast<std::size_t>(c.half));
+        auto part = c.kind == SourceKind::Music ? partOf(files[i], 50.0 * random.uniform(), seconds)
+                                                : partOf(files[i], 0, 20);
+        if (part.size() < 4800) {
+            ++failures;
+            continue;
+        }
+        scaleTo(part, 0.25f + 0.25f * random.uniform());
+        out.insert(out.end(), part.begin(), part.end());
+        if (c.kind == SourceKind::RealVoices) {
+            out.insert(out.end(), below(0.9 * kRate), 0.0f);
+        }
+    }
+    out.resize(total);
+    return out;
+}
+
+sim::Voice voiceFor(const SourceChoice& c, std::uint64_t seed) {
+    static const char* tuning[] = {"en-gb", "de", "fr", "en-gb-scotland"};
+    static const char* reported[] = {"en-us", "es", "it", "pl", "pt", "nl"};
+    sim::NoiseSource random(seed + 17);
+    const auto pick = [&](auto& names) {
+        return names[static_cast<std::size_t>(random.uniform() * std::size(names))];
+    };
+    sim::Voice v;
+    v.name = c.set == SourceSet::Tuning ? pick(tuning) : pick(reported);
+    v.pitch = 20 + static_cast<int>(random.uniform() * 60);
+    v.wordsPerMinute = 120 + static_cast<int>(random.uniform() * 80);
+    return v;
+}
+
+}  // namespace
+
+const char* sourceKindText(SourceKind k) {
+    switch (k) {
+        case SourceKind::SyntheticSpeech:
+            return "synthetic speech";
+        case SourceKind::RealVoices:
+            return "real voices";
+        case SourceKind::Music:
+            break;
+    }
+    return "music";
+}
+
+Result<std::vector<float>> sourceSound(const SourceChoice& c, std::uint64_t seed, double seconds) {
+    if (c.kind != SourceKind::SyntheticSpeech) return fromFiles(c, seed, seconds);
+    sim::Scene scene;
+    scene.voice = voiceFor(c, seed);
+    sim::WorldSound world(scene, seed);
+    return world.next(static_cast<std::size_t>(seconds * kRate));
+}
+
+}  // namespace brisk::bench

@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What an answer is worth against the truth, and a group's figures from many of them.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "align/tether_estimate.h"
+#include "bench/pair_maker.h"
+
+namespace brisk::bench {
+
+/// A place this far out is a wrong place, not an inexact one.
+constexpr double kWrongMs = 5.0;
+
+struct Score {
+    std::string group;
+    std::uint64_t seed = 0;
+    MatchEvidence evidence;
+    MatchStatus status = MatchStatus::Unmatched;
+    double confidence = 0;
+    double errorMs = 0;        ///< The larger of both ends of the true overlap.
+    double signedErrorMs = 0;  ///< At the start; negative = an arrival too late was taken.
+    double driftErrorPpm = 0;
+    double jumpErrorMs = 0;  ///< Of a lost stretch, where one was found.
+    double placeErrorS = 0;
+    bool jumpFound = false;
+    bool polarityRight = true;
+    double seconds = 0;  ///< Spent reading and matching.
+    [[nodiscard]] bool right() const { return errorMs <= kWrongMs && polarityRight; }
+};
+
+Score scoreOf(const TetherEstimate& e, const MadePair& made);
+
+/// The value below which `share` of `v` lies; 0 for none.
+double quantile(std::vector<double> v, double share);
+
+}  // namespace brisk::bench

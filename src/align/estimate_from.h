@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// From measurements on scratch time to an answer on take time.
+#pragma once
+
+#include <vector>
+
+#include "align/jump_search.h"
+#include "align/tether_estimate.h"
+#include "align/window_reader.h"
+
+namespace brisk {
+
+/// From scratch seconds to take seconds: the scratch may start before or after the picture.
+ClockLine onTakeTime(ClockLine scratchLine, Seconds scratchStart);
+/// And back.
+ClockLine onScratchTime(ClockLine takeLine, Seconds scratchStart);
+
+/// An answer that places nothing.
+TetherEstimate refusal(const std::string& why);
+
+/// Place, segments, windows and residuals; leaves status, confidence and reason to the judge.
+TetherEstimate estimateFrom(const std::vector<MatchedStretch>& stretches, Seconds scratchStart);
+
+}  // namespace brisk

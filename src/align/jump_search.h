@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Finds where a recording lost or repeated samples: stretches of the take that fit on lines of
+/// their own, and the moments between them.
+///
+///     auto stretches = findJumps(reader, best, job);   // one where nothing was lost
+#pragma once
+
+#include <vector>
+
+#include "align/fine_match.h"
+
+namespace brisk {
+
+/// A stretch of the take and the line that holds over it.
+struct MatchedStretch {
+    TimeRange range;  ///< Scratch time.
+    FineMatch match;
+};
+
+/// In order of time, not touching where something was lost. The windows of the stretches together
+/// tell of the whole overlap.
+/// \param whole  the best single match over the whole overlap.
+/// Errors: CannotRead, Cancelled.
+Result<std::vector<MatchedStretch>> findJumps(WindowReader& reader, const FineMatch& whole,
+                                              const JobControl& job);
+
+}  // namespace brisk

@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The ways to place a take, one function each; match.h chooses between them.
+#pragma once
+
+#include <optional>
+
+#include "align/stamp_place.h"
+#include "align/tether_estimate.h"
+#include "align/window_reader.h"
+#include "core/job_control.h"
+#include "core/result.h"
+
+namespace brisk {
+
+/// \param stamps  where the time stamps have the take: one more place to look at.
+/// Errors: CannotRead, Cancelled.
+Result<TetherEstimate> matchByWaveform(WindowReader& reader,
+                                       const std::optional<StampPlace>& stamps,
+                                       const JobControl& job);
+
+/// Errors: CannotRead, Cancelled.
+Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job);
+
+/// Errors: CannotRead, Cancelled.
+Result<TetherEstimate> matchByStamps(WindowReader& reader, const std::optional<StampPlace>& stamps,
+                                     const JobControl& job);
+
+}  // namespace brisk

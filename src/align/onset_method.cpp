@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <cmath>
+
+#include "align/clap_match.h"
+#include "align/estimate_from.h"
+#include "align/judge.h"
+#include "align/match_methods.h"
+
+namespace brisk {
+
+Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job) {
+    const SoundScan& take = reader.take();
+    if (take.spikes.empty() || reader.recording().spikes.empty()) {
+        return refusal(take.spikes.empty() ? "No claps are heard in the take."
+                                           : "No claps are heard in the recording.");
+    }
+    auto found = matchByClaps(reader, {{0}, take.length()}, job);
+    if (!found) return tl::unexpected(found.error());
+    if (found->empty()) return refusal("Nothing is heard around the claps.");
+    const ClapMatch& best = found->front();
+    const Seconds scratchStart = take.info.soundStartInTake(take.sound);
+    TetherEstimate e = estimateFrom({{best.match.overlap, best.match}}, scratchStart);
+    e.method = "claps";
+    for (std::size_t i = 1; i < found->size(); ++i) {
+        const FineMatch& other = (*found)[i].match;
+        e.rivals.push_back(
+            {onTakeTime(other.line, scratchStart).offset,
+             20 * std::log10(std::max(
+                      1e-3, other.stackStrength / std::max(1e-9, best.match.stackStrength)))});
+    }
+    judgeClaps(*found, e);
+    return e;
+}
+
+}  // namespace brisk
