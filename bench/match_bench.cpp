@@ -168,12 +168,12 @@ PairSpec foreignSpec(SourceSet set, int i, int half) {
     s.snrDb = 5 + i % 18;
     s.noise = static_cast<Noise>(i / 3 % 3);
     s.automaticGain = i % 2 == 0;
-    if (i % 8 == 7) {  // near silence with a clap or a few
+    if (i % 4 == 3) {  // near silence with a clap or a few
         s.snrDb = 35;
         s.noise = Noise::Room;
         s.takeSeconds = std::max(12.0, s.takeSeconds);
         s.recordingSeconds = std::max(15.0, s.recordingSeconds);
-        for (int c = 0; c <= i / 8 % 4; ++c) s.claps.push_back(2.0 + 0.83 * c + 0.11 * c * (i % 3));
+        for (int c = 0; c <= i / 4 % 4; ++c) s.claps.push_back(2.0 + 0.83 * c + 0.11 * c * (i % 3));
     }
     return s;
 }

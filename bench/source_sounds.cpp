@@ -94,9 +94,10 @@ Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, 
     std::vector<float> out;
     int failures = 0;
     while (out.size() < total && failures < 50) {
-        std::size_t i = below(static_cast<double>(files.size()));
-        if (c.half >= 0)
-            i = std::min(files.size() - 1, i / 2 * 2 + static_cast<std::size_t>(c.half));
+        // Takes and recordings that are to be foreign draw from different files.
+        const std::size_t i = c.half < 0 ? below(static_cast<double>(files.size()))
+                                         : 2 * below(static_cast<double>(files.size() / 2)) +
+                                               static_cast<std::size_t>(c.half);
         auto part = c.kind == SourceKind::Music ? partOf(files[i], 50.0 * random.uniform(), seconds)
                                                 : partOf(files[i], 0, 20);
         if (part.size() < 4800) {

@@ -41,7 +41,11 @@ Score scoreOf(const TetherEstimate& e, const MadePair& made) {
         };
         s.jumpErrorMs = 1e3 * std::fabs(jump(e.segments[0].line, e.segments[1].line) -
                                         jump(first.line, last.line));
-        s.placeErrorS = std::fabs(e.segments[0].range.end.value - at);
+        // What was repeated is on both lines: anywhere in there is right.
+        const double repeated =
+            std::max(0.0, jump(first.line, last.line)) / first.line.drift.factor();
+        const double said = e.segments[0].range.end.value;
+        s.placeErrorS = std::max({0.0, at - repeated - said, said - at});
     }
     return s;
 }

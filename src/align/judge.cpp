@@ -11,14 +11,31 @@
 namespace brisk {
 namespace {
 
-constexpr double kStackSure = 9.0;
-constexpr double kStackThin = 6.5;
-constexpr double kLuckSure = -7.0;
+// Where the lines are drawn: measured on the tuning set of the truth bench (docs/benchmarks.md).
+// Of 576 foreign pairs the strongest reached 6.7 with a share of 0.19; of the right places the
+// weakest that spoke at all reached 11.4 with a share of 0.85.
+constexpr double kWeightSure = 10.0;
+constexpr double kWeightMiddle = 8.3;
+constexpr double kWeightWidth = 0.8;
+constexpr double kShareSure = 0.45;
+constexpr double kShareMiddle = 0.40;
+constexpr double kShareWidth = 0.05;
+constexpr double kLuckSure = -6.0;
 constexpr double kLuckThin = -4.0;
-constexpr double kLeastShare = 0.30;
+constexpr double kStackStands = 9.0;
+constexpr double kStackSure = 6.5;
+constexpr double kStackThin = 6.0;
+constexpr double kShareThin = 0.30;
+constexpr double kRivalMiddle = 0.82;
+constexpr double kRivalWidth = 0.06;
 constexpr double kClapSure = 9.0;
 constexpr double kClapThin = 6.5;
 constexpr double kClapRival = 0.7;
+
+/// 0 far below `middle`, a half there, 1 far above.
+double rising(double v, double middle, double width) {
+    return 1 / (1 + std::exp((middle - v) / width));
+}
 
 std::string percentWords(int agreeing, int used) {
     return std::to_string(agreeing) + " of " + std::to_string(used) + " windows agree";
@@ -60,7 +77,7 @@ double rivalStrength(const FineMatch& best, const FineMatch& other) {
     const auto each = [](const FineMatch& m) {
         return evidence(m) / std::sqrt(std::max<double>(1, static_cast<double>(m.windows.size())));
     };
-    const bool stands = other.stackStrength >= kStackSure && other.agreeing() >= 3;
+    const bool stands = other.stackStrength >= kStackStands && other.agreeing() >= 3;
     return std::max(whole, stands ? each(other) / std::max(1e-9, each(best)) : 0.0);
 }
 
@@ -77,8 +94,11 @@ void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEst
     }
     const double luck = chanceLog10(agreeing, used, chance);
     e.evidence = {e.overlap.length().value, coarse, stack, luck, share, rival};
-    const bool sure = stack >= kStackSure && luck <= kLuckSure && share >= kLeastShare;
-    const bool thin = stack >= kStackThin && luck <= kLuckThin;
+    // Orders of magnitude against luck, and what the sum of all windows adds to them.
+    const double weight = -luck + 0.25 * std::min(stack, 40.0);
+    const bool sure =
+        weight >= kWeightSure && stack >= kStackSure && luck <= kLuckSure && share >= kShareSure;
+    const bool thin = stack >= kStackThin && luck <= kLuckThin && share >= kShareThin;
     char spread[64];
     std::snprintf(spread, sizeof spread, " within %.1f ms", std::max(0.1, 2 * spreadMs));
     std::string text = percentWords(agreeing, used) + spread;
@@ -106,10 +126,9 @@ void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEst
                    ". Was the recorder running, and in the same room?";
     }
     // A smooth function of the same evidence; the statuses above are what decides.
-    const double height = 1 / (1 + std::exp(-(stack - 8) / 1.5));
-    const double luckTerm = 1 / (1 + std::exp((luck + 5) / 1.2));
-    const double rivalTerm = 1 / (1 + std::exp((rival - 0.6) / 0.08));
-    e.confidence = std::clamp(height * luckTerm * rivalTerm, 0.0, 0.999);
+    e.confidence = std::min(0.999, rising(weight, kWeightMiddle, kWeightWidth) *
+                                       rising(share, kShareMiddle, kShareWidth) *
+                                       rising(-rival, -kRivalMiddle, kRivalWidth));
 }
 
 void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& e) {
@@ -139,7 +158,7 @@ void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& e) {
         e.status = MatchStatus::Unmatched;
         e.reason = "The claps of the two do not agree anywhere.";
     }
-    e.confidence = 1 / (1 + std::exp(-(stack - 8) / 1.5)) / (1 + std::exp((rival - 0.65) / 0.06));
+    e.confidence = std::min(0.999, rising(stack, 8, 1) * rising(-rival, -0.72, 0.05));
 }
 
 }  // namespace brisk

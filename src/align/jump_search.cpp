@@ -178,9 +178,9 @@ Result<void> settleBoundary(WindowReader& reader, MatchedStretch& a, MatchedStre
     if (!p) return tl::unexpected(p.error());
     const Seconds middle = (where.start + where.end) / 2;
     const double lost = (a.match.line.toRecording(middle) - b.match.line.toRecording(middle)).value;
-    const double gap = std::max(0.0, lost);
-    // The best split: everything before prefers the first line, everything after the second; what
-    // was lost prefers neither.
+    const double gap = std::fabs(lost);
+    // The best split: everything before prefers the first line, everything after the second. What
+    // was lost is on neither line, what was repeated is on both: it prefers none.
     double best = -1e9;
     double at = middle.value;
     for (std::size_t i = 0; i <= p->size(); ++i) {
@@ -196,8 +196,8 @@ Result<void> settleBoundary(WindowReader& reader, MatchedStretch& a, MatchedStre
             at = t;
         }
     }
-    a.range.end = Seconds{at};
-    b.range.start = Seconds{at + gap};
+    a.range.end = Seconds{lost > 0 ? at : at + gap / 2};
+    b.range.start = Seconds{lost > 0 ? at + gap : at + gap / 2};
     return {};
 }
 

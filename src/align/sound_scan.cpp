@@ -3,6 +3,7 @@
 
 #include <vector>
 
+#include "align/channel_choice.h"
 #include "core/mono_mix.h"
 #include "core/time_text.h"
 #include "media/probe.h"
@@ -13,7 +14,7 @@ namespace {
 constexpr std::size_t kBlockFrames = 8192;
 
 void addWarnings(SoundScan& scan, const SoundReader& reader) {
-    auto& w = scan.info.warnings;
+    auto& w = scan.warnings;
     if (reader.damagedPackets() > 0) {
         w.push_back(std::to_string(reader.damagedPackets()) +
                     " damaged pieces of sound could not be read; the rest is used, in its place.");
@@ -31,6 +32,14 @@ void addWarnings(SoundScan& scan, const SoundReader& reader) {
         w.push_back("Too hot: " + std::to_string(scan.level.clippedSamples) +
                     " samples are clipped.");
     }
+    scan.info.warnings.insert(scan.info.warnings.end(), w.begin(), w.end());
+}
+
+Result<int> bestChannel(const SoundScan& scan) {
+    auto reader = SoundReader::open(scan.info.path, scan.info.sounds[scan.sound].stream);
+    if (!reader) return tl::unexpected(reader.error());
+    const Seconds own = scan.info.sounds[scan.sound].duration;
+    return chooseChannel(*reader, own > Seconds{0} ? own : scan.info.duration);
 }
 
 }  // namespace
@@ -51,6 +60,11 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     if (scan.info.video) reader->collectPictureTimes(scan.info.video->stream);
     scan.rate = reader->rate();
     const auto channels = static_cast<std::size_t>(reader->channels());
+    if (options.channel == kBestChannel) {
+        auto chosen = bestChannel(scan);
+        if (!chosen) return tl::unexpected(chosen.error());
+        scan.channel = *chosen;
+    }
     if (options.channel >= reader->channels()) {
         return fail(ErrorCode::NoSound,
                     path + " has " + std::to_string(channels) + " channels; there is no channel " +
@@ -60,7 +74,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
 
     scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
     BandLevelMeter bands(scan.rate);
-    LevelMeter level(scan.rate, reader->channels());
+    LevelMeter level(scan.rate, reader->channels(), options.loudness);
     SpikeDetector spikes(scan.rate);
     std::vector<float> block(kBlockFrames * channels);
     std::vector<float> mono;
@@ -72,7 +86,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         if (*got == 0) break;
         const auto part = std::span<const float>(block).first(*got * channels);
         mono.resize(*got);
-        mixToMono(part, channels, options.channel, mono);
+        mixToMono(part, channels, scan.channel, mono);
         scan.peaks->push(mono);
         bands.push(mono);
         level.push(part);

@@ -21,18 +21,23 @@
 
 namespace brisk {
 
+/// Channels that are no number.
+constexpr int kMeanOfChannels = -1;
+constexpr int kBestChannel = -2;  ///< As channel_choice.h finds it.
+
 struct SoundScan {
     MediaInfo info;
     std::size_t sound = 0;     ///< Which of info.sounds.
     std::int64_t samples = 0;  ///< Presented, holes included.
     SampleRate rate;
-    int channel = -1;  ///< Matched by: -1 the mean of all.
+    int channel = kMeanOfChannels;  ///< Matched by, and drawn.
     std::shared_ptr<PeakPyramid> peaks;
     BandLevels bands;
     LevelReport level;
     std::vector<Spike> spikes;  ///< Likely claps; times after the first sample.
     PictureTimes pictures;      ///< Empty for recordings.
     std::shared_ptr<const SeekIndex> seekIndex;
+    std::vector<std::string> warnings;  ///< What reading it showed; also part of info.warnings.
 
     [[nodiscard]] Seconds length() const { return rate.seconds(samples); }
     /// A reader that lands exactly wherever it seeks.
@@ -40,9 +45,10 @@ struct SoundScan {
 };
 
 struct ScanOptions {
-    int channel = -1;
+    int channel = kBestChannel;
+    bool loudness = true;  ///< Costs about as much as decoding; matching does not need it.
     /// Filled while reading, for drawing; made anew when null.
-    std::shared_ptr<PeakPyramid> peaks;
+    std::shared_ptr<PeakPyramid> peaks = nullptr;
 };
 
 /// Reads the whole file once. Errors: CannotRead, NotMedia, NoSound, Cancelled.

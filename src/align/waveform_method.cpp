@@ -9,6 +9,7 @@
 #include "align/judge.h"
 #include "align/jump_search.h"
 #include "align/match_methods.h"
+#include "core/time_text.h"
 
 namespace brisk {
 namespace {
@@ -72,6 +73,19 @@ Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader,
     return out;
 }
 
+/// " The recording lost 0.320 s at 0:00:54.2." for each jump.
+std::string jumpWords(const std::vector<TetherSegment>& segments) {
+    std::string text;
+    for (std::size_t i = 0; i + 1 < segments.size(); ++i) {
+        const Seconds at = segments[i + 1].range.start;
+        const double lost =
+            (segments[i].line.toRecording(at) - segments[i + 1].line.toRecording(at)).value;
+        text += std::string(lost > 0 ? " The recording lost " : " The recording repeats ") +
+                clockText({std::fabs(lost)}, 3) + " at " + clockText(at, 1) + " of the take.";
+    }
+    return text;
+}
+
 struct Tested {
     FineMatch match;
     double weight = 0;
@@ -95,9 +109,11 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
         return a.strength > b.strength;
     });
     std::vector<Tested> tested;
+    const double each = 0.5 / static_cast<double>(std::max<std::size_t>(1, probes.size()));
     for (const auto& probe : probes) {
+        const double from = 0.5 + each * static_cast<double>(tested.size());
         if (!tested.empty() && probe.strength < kWorthMeasuring * probes.front().strength) break;
-        auto fine = measurePlace(reader, probe, whole, job.part(0.5, 1.0));
+        auto fine = measurePlace(reader, probe, whole, job.part(from, from + each));
         if (fine) {
             const double weight = evidence(*fine);
             tested.push_back({std::move(*fine), weight});
@@ -170,6 +186,7 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader,
     TetherEstimate e = estimateFrom(*stretches, scratchStart);
     e.rivals = std::move(rivals);
     judge(*stretches, rival, e);
+    e.reason += jumpWords(e.segments);
     if (chosen != 0 && e.status == MatchStatus::Unsure) {
         e.reason += " This one is where the time stamps have it.";
     }

@@ -4,7 +4,8 @@
 #include <memory>
 #include <optional>
 
-#include "align/match.h"
+#include "align/match_all.h"
+#include "align/scan_cache.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
 #include "core/parallel_for.h"
@@ -28,7 +29,7 @@ Result<std::vector<SoundScan>> scanFiles(const std::vector<std::string>& paths,
                                          const ScanOptions& options, const Console& console) {
     std::vector<std::optional<Result<SoundScan>>> scans(paths.size());
     parallelFor(paths.size(), console.threads, [&](std::size_t i) {
-        scans[i] = scanSound(paths[i], options, console.job("Reading " + paths[i]));
+        scans[i] = scanKept(paths[i], options, console.job("Reading " + paths[i]));
     });
     auto all = gathered(std::move(scans));
     if (!all) return all;
@@ -38,29 +39,45 @@ Result<std::vector<SoundScan>> scanFiles(const std::vector<std::string>& paths,
     return all;
 }
 
-/// The answers for one take: the recordings it lies on, best first, or one refusal.
-Result<std::vector<Placed>> placeOne(std::size_t take, const Scanned& files,
-                                     const Console& console) {
+/// The recordings a take lies on, best first, or one refusal.
+std::vector<Placed> answersFor(std::size_t take, std::vector<RankedMatch> ranked) {
     std::vector<Placed> answers;
-    for (std::size_t r = 0; r < files.recordings.size(); ++r) {
-        auto e = matchPair(files.takes[take], files.recordings[r], {},
-                           console.job("Matching " + files.takes[take].info.path));
-        if (!e) return tl::unexpected(e.error());
-        answers.push_back({take, static_cast<int>(r), std::move(*e)});
+    const MatchStatus best = ranked.front().estimate.status;
+    for (auto& r : ranked) {
+        // A certain answer makes guesses elsewhere uninteresting.
+        if (r.estimate.status != best) break;
+        answers.push_back({take, static_cast<int>(r.recording), std::move(r.estimate)});
     }
-    std::stable_sort(answers.begin(), answers.end(), [](const Placed& a, const Placed& b) {
-        return std::pair(a.estimate.status, -a.estimate.confidence) <
-               std::pair(b.estimate.status, -b.estimate.confidence);
-    });
-    const MatchStatus best = answers.front().estimate.status;
     if (best == MatchStatus::Unmatched) {
         answers.resize(1);
         answers.front().recording = -1;
-        return answers;
     }
-    // A certain answer makes guesses elsewhere uninteresting.
-    std::erase_if(answers, [&](const Placed& a) { return a.estimate.status != best; });
     return answers;
+}
+
+std::vector<const SoundScan*> pointersTo(const std::vector<SoundScan>& scans) {
+    std::vector<const SoundScan*> out;
+    for (const auto& s : scans) out.push_back(&s);
+    return out;
+}
+
+constexpr std::pair<const char*, MatchMethod> kMethods[] = {
+    {"auto", MatchMethod::Auto},
+    {"waveform", MatchMethod::Waveform},
+    {"claps", MatchMethod::Claps},
+    {"timecode", MatchMethod::Timecode},
+};
+
+MatchMethod methodNamed(const std::string& name) {
+    for (const auto& [text, method] : kMethods) {
+        if (name == text) return method;
+    }
+    return MatchMethod::Auto;
+}
+
+int channelNamed(const std::string& name) {
+    if (name == "auto") return kBestChannel;
+    return name == "mix" ? kMeanOfChannels : std::stoi(name) - 1;
 }
 
 }  // namespace
@@ -68,23 +85,27 @@ Result<std::vector<Placed>> placeOne(std::size_t take, const Scanned& files,
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
                         const Console& console) {
-    ScanOptions cleanOptions;
-    if (channel != "auto" && channel != "mix") cleanOptions.channel = std::stoi(channel) - 1;
-    auto takes = scanFiles(cameras, {}, console);
+    auto takes = scanFiles(cameras, {.loudness = false}, console);
     if (!takes) return tl::unexpected(takes.error());
-    auto recordings = scanFiles(cleans, cleanOptions, console);
+    auto recordings =
+        scanFiles(cleans, {.channel = channelNamed(channel), .loudness = false}, console);
     if (!recordings) return tl::unexpected(recordings.error());
     return Scanned{std::move(*takes), std::move(*recordings)};
 }
 
-Result<std::vector<Placed>> placeAll(const Scanned& files, const Console& console) {
-    std::vector<std::optional<Result<std::vector<Placed>>>> answers(files.takes.size());
-    parallelFor(files.takes.size(), console.threads,
-                [&](std::size_t t) { answers[t] = placeOne(t, files, console); });
-    auto all = gathered(std::move(answers));
-    if (!all) return tl::unexpected(all.error());
+Result<std::vector<Placed>> placeAll(const Scanned& files, const MatchOptions& options,
+                                     const Console& console) {
+    const std::string what = files.takes.size() == 1
+                                 ? files.takes.front().info.path
+                                 : std::to_string(files.takes.size()) + " takes";
+    AllMatches all = matchAll(pointersTo(files.takes), pointersTo(files.recordings), options,
+                              console.threads, console.job("Matching " + what));
+    if (all.problem) return tl::unexpected(*all.problem);
     std::vector<Placed> out;
-    for (auto& one : *all) std::move(one.begin(), one.end(), std::back_inserter(out));
+    for (std::size_t t = 0; t < all.byTake.size(); ++t) {
+        auto answers = answersFor(t, std::move(all.byTake[t]));
+        std::move(answers.begin(), answers.end(), std::back_inserter(out));
+    }
     return out;
 }
 
@@ -98,14 +119,14 @@ Run addAlign(CLI::App& sub) {
     sub.add_option("--camera", o->cameras, "Takes: files with the scratch sound")->required();
     sub.add_option("--clean", o->cleans, "Recordings: files with the clean sound")->required();
     sub.add_option("--method", o->method, "How to match")
-        ->check(CLI::IsMember({"auto", "waveform"}));
+        ->check(CLI::IsMember({"auto", "waveform", "claps", "timecode"}));
     sub.add_option("--channel", o->channel, "Channel of the recordings: auto, mix, or 1, 2, ...")
         ->check(CLI::IsMember({"auto", "mix"}) | CLI::PositiveNumber);
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     return [o](const Console& console) -> int {
         auto files = scanAll(o->cameras, o->cleans, o->channel, console);
         if (!files) return console.report(files.error());
-        auto placed = placeAll(*files, console);
+        auto placed = placeAll(*files, {methodNamed(o->method)}, console);
         if (!placed) return console.report(placed.error());
         bool attention = false;
         ordered_json j;

@@ -8,8 +8,7 @@
 #include <string>
 #include <vector>
 
-#include "align/sound_scan.h"
-#include "align/tether_estimate.h"
+#include "align/match.h"
 #include "cli/console.h"
 
 namespace brisk::cli {
@@ -35,12 +34,14 @@ struct Scanned {
     std::vector<SoundScan> recordings;
 };
 
-/// Reads every file once. \param channel "auto", "mix" or a number from 1.
+/// Reads every file once, or not at all where the cache knows it. \param channel "auto", "mix" or a
+/// number from 1.
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
                         const Console& console);
 
 /// Every take against every recording; at least one answer a take.
-Result<std::vector<Placed>> placeAll(const Scanned& files, const Console& console);
+Result<std::vector<Placed>> placeAll(const Scanned& files, const MatchOptions& options,
+                                     const Console& console);
 
 }  // namespace brisk::cli

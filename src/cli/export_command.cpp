@@ -33,17 +33,26 @@ struct Work {
     bool attention = false;
 };
 
+constexpr const char* kJumps =
+    " is not handed over: the recording jumps inside it, and a take with a jump cannot be written "
+    "yet. ";
+
 Result<Work> fromFiles(const Options& o, const Console& console) {
     Work w;
     auto files = scanAll(o.cameras, o.cleans, "auto", console);
     if (!files) return tl::unexpected(files.error());
     w.files = std::move(*files);
-    auto placed = placeAll(w.files, console);
+    auto placed = placeAll(w.files, {}, console);
     if (!placed) return tl::unexpected(placed.error());
     for (const auto& p : *placed) {
         if (p.estimate.status != MatchStatus::Matched) {
             w.attention = true;
             console.say(o.cameras[p.take] + " is not handed over: " + p.estimate.reason);
+            continue;
+        }
+        if (p.estimate.segments.size() > 1) {
+            w.attention = true;
+            console.say(o.cameras[p.take] + kJumps + p.estimate.reason);
             continue;
         }
         w.jobs.push_back(
@@ -73,6 +82,11 @@ Result<Work> fromProject(const Options& o, const Console& console) {
             w.attention = true;
             console.say(state.item(id)->path + " is not handed over: it is " +
                         stateText(state.stateOf(id)) + ".");
+            continue;
+        }
+        if (!t->oneLineHolds()) {
+            w.attention = true;
+            console.say(state.item(id)->path + kJumps + t->found.reason);
             continue;
         }
         w.jobs.push_back({indexOf(takes, state.item(id)->path),

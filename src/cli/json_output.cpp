@@ -79,10 +79,12 @@ ordered_json tetherJson(const std::string& camera, const std::string& clean,
     }
     j["segments"] = ordered_json::array();
     if (!clean.empty()) {
-        j["segments"].push_back({{"take_start", e.overlap.start.value},
-                                 {"take_end", e.overlap.end.value},
-                                 {"offset_seconds", e.line.offset.value},
-                                 {"drift_ppm", e.line.drift.value}});
+        for (const auto& part : e.segments) {
+            j["segments"].push_back({{"take_start", part.range.start.value},
+                                     {"take_end", part.range.end.value},
+                                     {"offset_seconds", part.line.offset.value},
+                                     {"drift_ppm", part.line.drift.value}});
+        }
     }
     j["reason"] = e.reason;
     return j;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <memory>
 
-#include "align/sound_scan.h"
+#include "align/scan_cache.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
 #include "media/probe.h"
@@ -23,7 +23,7 @@ Run addProbe(CLI::App& sub) {
             // One-sided, clipped and damaged sound is only known after listening to all of it.
             auto info = probe(path);
             if (info && !info->sounds.empty()) {
-                auto scan = scanSound(path, {}, console.job("Reading " + path));
+                auto scan = scanKept(path, {.loudness = false}, console.job("Reading " + path));
                 info = scan ? Result<MediaInfo>(scan->info) : tl::unexpected(scan.error());
             }
             if (!info) {

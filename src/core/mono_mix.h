@@ -19,13 +19,18 @@ inline void mixToMono(std::span<const float> interleaved, std::size_t channels, 
         std::copy_n(interleaved.begin(), mono.size(), mono.begin());
         return;
     }
-    const bool one = channel >= 0 && static_cast<std::size_t>(channel) < channels;
+    if (channel >= 0 && static_cast<std::size_t>(channel) < channels) {
+        const float* in = interleaved.data() + channel;
+        for (std::size_t n = 0; n < mono.size(); ++n) mono[n] = in[n * channels];
+        return;
+    }
+    if (channels == 2) {
+        const float* in = interleaved.data();
+        for (std::size_t n = 0; n < mono.size(); ++n) mono[n] = (in[2 * n] + in[2 * n + 1]) / 2;
+        return;
+    }
     for (std::size_t n = 0; n < mono.size(); ++n) {
         const auto frame = interleaved.subspan(n * channels, channels);
-        if (one) {
-            mono[n] = frame[static_cast<std::size_t>(channel)];
-            continue;
-        }
         float sum = 0;
         for (const float v : frame) sum += v;
         mono[n] = sum / static_cast<float>(channels);

@@ -7,7 +7,14 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/mono_mix.h"
+#include "dsp/block_sums.h"
+
 namespace brisk {
+
+namespace {
+constexpr float kFull = 0.9995f;
+}
 
 struct LevelMeter::State {
     ebur128_state* meter = nullptr;
@@ -16,17 +23,22 @@ struct LevelMeter::State {
     std::vector<int> run;
     std::int64_t frames = 0;
     std::int64_t clipped = 0;
-    ~State() { ebur128_destroy(&meter); }
+    std::vector<float> one;  // channel
+    ~State() {
+        if (meter) ebur128_destroy(&meter);
+    }
 };
 
-LevelMeter::LevelMeter(SampleRate rate, int channels) : state_(std::make_unique<State>()) {
+LevelMeter::LevelMeter(SampleRate rate, int channels, bool withLoudness)
+    : state_(std::make_unique<State>()) {
     state_->channels = static_cast<std::size_t>(channels);
     state_->power.resize(state_->channels);
     state_->run.resize(state_->channels);
     // The histogram mode keeps memory flat over a whole day.
-    state_->meter =
-        ebur128_init(static_cast<unsigned>(channels), static_cast<unsigned long>(rate.hertz),
-                     EBUR128_MODE_I | EBUR128_MODE_HISTOGRAM);
+    if (withLoudness)
+        state_->meter =
+            ebur128_init(static_cast<unsigned>(channels), static_cast<unsigned long>(rate.hertz),
+                         EBUR128_MODE_I | EBUR128_MODE_HISTOGRAM);
 }
 
 LevelMeter::LevelMeter(LevelMeter&&) noexcept = default;
@@ -36,11 +48,16 @@ void LevelMeter::push(std::span<const float> in) {
     State& s = *state_;
     const std::size_t frames = in.size() / s.channels;
     if (s.meter) ebur128_add_frames_float(s.meter, in.data(), frames);
-    for (std::size_t n = 0; n < frames; ++n) {
-        for (std::size_t c = 0; c < s.channels; ++c) {
-            const float v = in[n * s.channels + c];
-            s.power[c] += static_cast<double>(v) * v;
-            s.run[c] = std::fabs(v) >= 0.9995f ? s.run[c] + 1 : 0;
+    s.one.resize(frames);
+    for (std::size_t c = 0; c < s.channels; ++c) {
+        mixToMono(in, s.channels, static_cast<int>(c), s.one);
+        s.power[c] += sumOfSquares(s.one);
+        if (largestOf(s.one) < kFull) {
+            s.run[c] = 0;
+            continue;
+        }
+        for (const float v : s.one) {
+            s.run[c] = std::fabs(v) >= kFull ? s.run[c] + 1 : 0;
             if (s.run[c] == 3) s.clipped += 3;
             if (s.run[c] > 3) ++s.clipped;
         }

@@ -22,7 +22,8 @@ struct LevelReport {
 
 class LevelMeter {
   public:
-    LevelMeter(SampleRate rate, int channels);
+    /// \param withLoudness  else integratedLufs stays unmeasured, at half the cost.
+    LevelMeter(SampleRate rate, int channels, bool withLoudness = true);
     LevelMeter(LevelMeter&&) noexcept;
     ~LevelMeter();
     void push(std::span<const float> interleaved);

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "dsp/block_sums.h"
+
 namespace brisk {
 namespace {
 constexpr std::size_t kLevels = 9;  // the top entry covers 256 × 4^8 samples, six minutes
@@ -19,13 +21,18 @@ PeakPyramid::PeakPyramid() : levels_(kLevels) {}
 
 void PeakPyramid::push(std::span<const float> mono) {
     const std::lock_guard lock(mutex_);
-    for (const float v : mono) {
-        low_ = inBase_ == 0 ? v : std::min(low_, v);
-        high_ = inBase_ == 0 ? v : std::max(high_, v);
-        power_ += static_cast<double>(v) * v;
-        if (++inBase_ == kBaseSamples) closeBase();
-    }
     samples_ += static_cast<std::int64_t>(mono.size());
+    while (!mono.empty()) {
+        const auto part =
+            mono.first(std::min(mono.size(), static_cast<std::size_t>(kBaseSamples - inBase_)));
+        mono = mono.subspan(part.size());
+        const Extremes e = extremesOf(part);
+        low_ = inBase_ == 0 ? e.low : std::min(low_, e.low);
+        high_ = inBase_ == 0 ? e.high : std::max(high_, e.high);
+        power_ += sumOfSquares(part);
+        inBase_ += static_cast<int>(part.size());
+        if (inBase_ == kBaseSamples) closeBase();
+    }
 }
 
 void PeakPyramid::finish() {
@@ -88,6 +95,29 @@ std::vector<PeakColumn> PeakPyramid::columns(double first, double perColumn, int
                   static_cast<float>(e.rms) / 65535.0f, true};
     }
     return out;
+}
+
+void PeakPyramid::save(ByteWriter& out) const {
+    const std::lock_guard lock(mutex_);
+    out.put(samples_);
+    out.put(largest_);
+    out.put(levels_.front());
+}
+
+bool PeakPyramid::load(ByteReader& in) {
+    const std::lock_guard lock(mutex_);
+    std::vector<Entry> finest;
+    if (!in.get(samples_) || !in.get(largest_) || !in.get(finest)) return false;
+    for (const Entry& e : finest) append(0, e);
+    return true;
+}
+
+void PeakPyramid::take(PeakPyramid&& other) {
+    const std::lock_guard lock(mutex_);
+    levels_ = std::move(other.levels_);
+    samples_ = other.samples_;
+    largest_ = other.largest_;
+    inBase_ = 0;
 }
 
 float PeakPyramid::largest() const {

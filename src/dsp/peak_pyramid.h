@@ -12,6 +12,8 @@
 #include <span>
 #include <vector>
 
+#include "core/byte_stream.h"
+
 namespace brisk {
 
 /// Extremes and RMS of one stretch, full scale = 1. `known` is false where nothing was read.
@@ -37,6 +39,13 @@ class PeakPyramid {
     /// The largest magnitude so far.
     [[nodiscard]] float largest() const;
     [[nodiscard]] std::int64_t samples() const;
+
+    /// The finest level, from which the others are made again.
+    void save(ByteWriter& out) const;
+    /// Into a new pyramid. False where the bytes hold no pyramid.
+    bool load(ByteReader& in);
+    /// Becomes the other, which may not be in use.
+    void take(PeakPyramid&& other);
 
   private:
     struct Entry {

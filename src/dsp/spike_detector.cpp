@@ -8,6 +8,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "dsp/block_sums.h"
+
 namespace brisk {
 namespace {
 constexpr std::size_t kBefore = 250;  // hops looked back
@@ -20,11 +22,19 @@ constexpr double kLeastFade = 12;  // dB, from the onset to 150..250 ms later
 SpikeDetector::SpikeDetector(SampleRate rate) : rate_(rate), hop_(std::max(1, rate.hertz / 1000)) {}
 
 void SpikeDetector::push(std::span<const float> mono) {
-    for (const float v : mono) {
-        const double d = static_cast<double>(v) - previous_;
-        previous_ = v;
-        energy_ += d * d;
-        if (++inHop_ == hop_) closeHop();
+    if (mono.empty()) return;
+    difference_.resize(mono.size());
+    difference_[0] = mono[0] - previous_;
+    for (std::size_t i = 1; i < mono.size(); ++i) difference_[i] = mono[i] - mono[i - 1];
+    previous_ = mono.back();
+    std::span<const float> rest = difference_;
+    while (!rest.empty()) {
+        const auto part =
+            rest.first(std::min(rest.size(), static_cast<std::size_t>(hop_ - inHop_)));
+        rest = rest.subspan(part.size());
+        energy_ += sumOfSquares(part);
+        inHop_ += static_cast<int>(part.size());
+        if (inHop_ == hop_) closeHop();
     }
 }
 

@@ -35,6 +35,7 @@ class SpikeDetector {
     SampleRate rate_;
     int hop_;
     float previous_ = 0;
+    std::vector<float> difference_;
     double energy_ = 0;
     int inHop_ = 0;
     std::int64_t hops_ = 0;

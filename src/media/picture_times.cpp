@@ -36,4 +36,13 @@ Seconds PictureTimes::end() const {
     return {ticksToSeconds(ticks_.back() + step, timeBase_)};
 }
 
+void PictureTimes::save(ByteWriter& out) const {
+    out.put(timeBase_);
+    out.put(ticks_);
+}
+
+bool PictureTimes::load(ByteReader& in) {
+    return in.get(timeBase_) && in.get(ticks_);
+}
+
 }  // namespace brisk

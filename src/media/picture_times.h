@@ -11,6 +11,7 @@
 #include <cstdint>
 #include <vector>
 
+#include "core/byte_stream.h"
 #include "core/rational.h"
 #include "core/units.h"
 
@@ -31,6 +32,10 @@ class PictureTimes {
     [[nodiscard]] std::int64_t frameAt(Seconds t) const;
     /// Take time at which the last frame ends.
     [[nodiscard]] Seconds end() const;
+
+    void save(ByteWriter& out) const;
+    /// False where the bytes hold no picture times.
+    bool load(ByteReader& in);
 
   private:
     std::vector<std::int64_t> ticks_;  // sorted, 0 = first picture

@@ -29,7 +29,24 @@ class SeekIndex {
     }
     [[nodiscard]] bool empty() const { return places_.empty(); }
 
+    void save(ByteWriter& out) const {
+        out.put(std::vector<Place>(places_.begin(), places_.end()));
+    }
+    bool load(ByteReader& in) {
+        std::vector<Place> places;
+        if (!in.get(places)) return false;
+        for (const auto& p : places) places_.emplace_hint(places_.end(), p.pts, p.frame);
+        return true;
+    }
+
   private:
+    struct Place {
+        std::int64_t pts = 0;
+        std::int64_t frame = 0;
+        Place() = default;
+        explicit Place(const std::pair<const std::int64_t, std::int64_t>& p)
+            : pts(p.first), frame(p.second) {}
+    };
     static constexpr std::int64_t kSpacing = 8000;  // a few entries a second at most
     std::map<std::int64_t, std::int64_t> places_;
 };
@@ -54,7 +71,7 @@ float scaled(std::int16_t v) {
 }
 template <>
 float scaled(std::int32_t v) {
-    return static_cast<float>(static_cast<double>(v) / 2147483648.0);
+    return static_cast<float>(v) * (1.0f / 2147483648.0f);  // a power of two: exact
 }
 template <>
 float scaled(float v) {
@@ -69,7 +86,23 @@ template <class T>
 void interleave(const AVFrame* f, int channels, std::vector<float>& out) {
     const bool planar = av_sample_fmt_is_planar(static_cast<AVSampleFormat>(f->format)) != 0;
     const int have = std::min(channels, f->ch_layout.nb_channels);
-    out.assign(static_cast<std::size_t>(f->nb_samples) * channels, 0.0f);
+    const auto count = static_cast<std::size_t>(f->nb_samples);
+    const T* first = reinterpret_cast<const T*>(f->extended_data[0]);
+    if (have == channels && f->ch_layout.nb_channels == channels && (channels == 1 || !planar)) {
+        out.resize(count * static_cast<std::size_t>(channels));
+        for (std::size_t n = 0; n < out.size(); ++n) out[n] = scaled<T>(first[n]);
+        return;
+    }
+    if (have == 2 && channels == 2 && planar) {
+        const T* second = reinterpret_cast<const T*>(f->extended_data[1]);
+        out.resize(2 * count);
+        for (std::size_t n = 0; n < count; ++n) {
+            out[2 * n] = scaled<T>(first[n]);
+            out[2 * n + 1] = scaled<T>(second[n]);
+        }
+        return;
+    }
+    out.assign(count * static_cast<std::size_t>(channels), 0.0f);
     for (int c = 0; c < have; ++c) {
         const T* in = reinterpret_cast<const T*>(f->extended_data[planar ? c : 0]);
         const int step = planar ? 1 : f->ch_layout.nb_channels;
@@ -122,6 +155,7 @@ struct SoundReader::State {
     bool draining = false;
     bool ended = false;
     bool fromStart = true;
+    bool roughly = false;  // positions may be off by the container's clock
 
     int videoStream = -1;
     std::vector<std::int64_t> pictures;
@@ -251,7 +285,7 @@ struct SoundReader::State {
 
     [[nodiscard]] std::int64_t locate(std::int64_t pts) const {
         if (pts == AV_NOPTS_VALUE) return kUnknown;
-        if (fineClock) return stampedPosition(pts);
+        if (fineClock || roughly) return stampedPosition(pts);
         const std::int64_t at = index ? index->find(pts) : -1;
         return at < 0 ? kUnknown : at;
     }
@@ -425,6 +459,23 @@ Result<void> SoundReader::seek(std::int64_t frame) {
         return {};
     }
     return s.skipTo(frame);
+}
+
+void saveSeekIndex(const SeekIndex& index, ByteWriter& out) {
+    index.save(out);
+}
+
+std::shared_ptr<const SeekIndex> loadSeekIndex(ByteReader& in) {
+    auto index = std::make_shared<SeekIndex>();
+    if (!index->load(in)) return nullptr;
+    return index;
+}
+
+Result<void> SoundReader::seekNear(std::int64_t frame) {
+    state_->roughly = true;
+    auto landed = state_->landBefore(frame);
+    if (!landed) return tl::unexpected(landed.error());
+    return *landed ? state_->skipTo(frame) : Result<void>{};
 }
 
 Result<void> readMono(SoundReader& reader, std::int64_t first, std::span<float> out, int channel) {

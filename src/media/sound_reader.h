@@ -14,6 +14,7 @@
 #include <string>
 #include <vector>
 
+#include "core/byte_stream.h"
 #include "core/result.h"
 #include "core/units.h"
 
@@ -22,6 +23,9 @@ namespace brisk {
 /// Where decoded packets really lie, noted while reading from the start. Needed to land exactly
 /// after a seek in containers whose clock is coarser than a sample (Matroska: 1 ms).
 class SeekIndex;
+void saveSeekIndex(const SeekIndex& index, ByteWriter& out);
+/// Null where the bytes hold none.
+std::shared_ptr<const SeekIndex> loadSeekIndex(ByteReader& in);
 
 class SoundReader {
   public:
@@ -47,6 +51,10 @@ class SoundReader {
 
     /// Goes to a frame position, exactly; negative positions read as silence up to 0.
     Result<void> seek(std::int64_t frame);
+
+    /// Goes about there, to the container's clock, without ever reading the file from its start.
+    /// For a first listen; positions of this reader are rough from then on.
+    Result<void> seekNear(std::int64_t frame);
 
     /// Also notes the picture stream's time stamps while reading on from here to the end.
     void collectPictureTimes(int videoStream);

@@ -33,6 +33,13 @@ ordered_json estimateJson(const TetherEstimate& e) {
     for (const auto& r : e.rivals) {
         j["rivals"].push_back({{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
     }
+    j["segments"] = ordered_json::array();
+    for (const auto& s : e.segments) {
+        ordered_json part = lineJson(s.line);
+        part["take_start"] = s.range.start.value;
+        part["take_end"] = s.range.end.value;
+        j["segments"].push_back(std::move(part));
+    }
     j["slips"] = ordered_json::array();
     for (const auto& s : e.slips) {
         j["slips"].push_back({s.takeTime.value, s.slip.value, s.agrees});
@@ -61,6 +68,11 @@ TetherEstimate estimateFrom(const ordered_json& j) {
     e.residualEnd = {residual.at(2).get<double>()};
     for (const auto& r : j.at("rivals")) {
         e.rivals.push_back({{r.at("offset_seconds").get<double>()}, r.at("relative_db")});
+    }
+    // Absent in files from before jumps were looked for.
+    for (const auto& s : j.value("segments", ordered_json::array())) {
+        e.segments.push_back(
+            {{{s.at("take_start").get<double>()}, {s.at("take_end").get<double>()}}, lineFrom(s)});
     }
     for (const auto& s : j.at("slips")) {
         e.slips.push_back({{s.at(0).get<double>()}, {s.at(1).get<double>()}, s.at(2).get<bool>()});

@@ -4,7 +4,8 @@
 #include <QFileInfo>
 #include <algorithm>
 
-#include "align/match.h"
+#include "align/match_all.h"
+#include "align/scan_cache.h"
 #include "core/time_text.h"
 #include "media/probe.h"
 #include "shoot/commands.h"
@@ -38,28 +39,6 @@ Gathered lookAt(const QStringList& paths, const JobControl& job) {
         g.infos.push_back(std::move(*info));
     }
     return g;
-}
-
-/// The best answer for a take over all recordings.
-Result<std::optional<Tether>> bestMatch(
-    int take, const SoundScan& scratch,
-    const std::vector<std::pair<int, std::shared_ptr<const SoundScan>>>& recordings,
-    const JobControl& job) {
-    std::optional<Tether> best;
-    double done = 0;
-    for (const auto& [id, clean] : recordings) {
-        const auto n = static_cast<double>(recordings.size());
-        auto e = matchPair(scratch, *clean, {}, job.part(done / n, (done + 1) / n));
-        if (!e) return tl::unexpected(e.error());
-        done += 1;
-        const auto rank = [](const TetherEstimate& x) {
-            return std::pair(-static_cast<int>(x.status), x.confidence);
-        };
-        if (!best || rank(*e) > rank(best->found)) {
-            best = Tether{take, id, *e, e->line, e->polarity, false};
-        }
-    }
-    return best;
 }
 
 QString checkedWords(const ReadBack& r) {
@@ -138,7 +117,7 @@ void Session::read(const std::string& path) {
     work_.start(tr("Reading %1").arg(nameOf(path)), [this, path, peaks](const JobControl& job) {
         ScanOptions options;
         options.peaks = peaks;
-        auto scan = std::make_shared<Result<SoundScan>>(scanSound(path, options, job));
+        auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
         return [this, path, scan] {
             MediaFacts& f = known_[path];
             if (*scan) {
@@ -185,19 +164,20 @@ void Session::findMatches() {
     work_.start(
         takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
         [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
+            std::vector<const SoundScan*> scratch, clean;
+            for (const auto& t : takes) scratch.push_back(t.second.get());
+            for (const auto& r : recordings) clean.push_back(r.second.get());
+            AllMatches all = matchAll(scratch, clean, {}, 0, job);
             auto found = std::make_shared<std::vector<Tether>>();
+            for (std::size_t t = 0; t < takes.size(); ++t) {
+                if (all.byTake[t].empty()) continue;
+                const RankedMatch& best = all.byTake[t].front();
+                found->push_back({takes[t].first, recordings[best.recording].first, best.estimate,
+                                  best.estimate.line, best.estimate.polarity, false});
+            }
             QString problem;
-            double done = 0;
-            for (const auto& [id, scratch] : takes) {
-                const auto n = static_cast<double>(takes.size());
-                auto best = bestMatch(id, *scratch, recordings, job.part(done / n, (done + 1) / n));
-                done += 1;
-                if (!best) {
-                    if (best.error().code == ErrorCode::Cancelled) break;
-                    problem = QString::fromStdString(best.error().sentence);
-                    continue;
-                }
-                if (*best) found->push_back(std::move(**best));
+            if (all.problem && all.problem->code != ErrorCode::Cancelled) {
+                problem = QString::fromStdString(all.problem->sentence);
             }
             return [this, found, problem] {
                 if (!problem.isEmpty()) addNote(problem);
@@ -263,7 +243,7 @@ std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer cont
     const MediaFacts* camera = facts(take);
     const MediaFacts* clean = t ? facts(t->recording) : nullptr;
     const bool ready = clean && camera && clean->scan && camera->scan;
-    if (!ready || t->state() == TetherState::Loose) return std::nullopt;
+    if (!ready || t->state() == TetherState::Loose || !t->oneLineHolds()) return std::nullopt;
     return VideoExportPlan{*camera->scan, *clean->scan,         t->line,       t->polarity,
                            container,     folder.toStdString(), "{take} clean"};
 }
