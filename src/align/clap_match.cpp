@@ -24,6 +24,8 @@ constexpr std::size_t kMostKept = 4;
 constexpr double kOnsetSeconds = 0.004;
 constexpr double kMaxDrift = 320e-6;
 constexpr double kNearSeconds = 0.0005;
+constexpr int kNoiseReach = 8 * WindowReader::kRate / 1000;
+constexpr int kPeakReach = WindowReader::kRate / 2000;
 constexpr double kDriftSpan = 20;  // seconds between claps from which a slope means something
 
 struct Nomination {
@@ -169,7 +171,7 @@ class ClapMeasurer {
             }
         }
         const auto sum = stackCurves(curves, slip);
-        m.stackStrength = height / stackNoise(sum);
+        m.stackStrength = height / noiseAround(sum);
         slip.at0 += firstArrival(sum, pulse, m.polarity) / kRate;
         if (span < kDriftSpan) {
             slip.at0 = slip.at(centre);
@@ -187,6 +189,17 @@ class ClapMeasurer {
         if (m.agreeing() >= 2) slip = fit;
         m.spreadMs = 1e3 * fit.spread;
         m.line = {m.line.offset - Seconds{slip.at0}, {-slip.slope * 1e6}};
+    }
+
+    /// Two claps are short, so that their agreement at any lag is, too: the noise is that of the
+    /// lags nearby. Those farther off are quieter and would make any two claps look alike.
+    static double noiseAround(const std::vector<double>& sum) {
+        std::vector<double> near;
+        for (int k = -kNoiseReach; k <= kNoiseReach; ++k) {
+            if (std::abs(k) < kPeakReach) continue;
+            near.push_back(sum[static_cast<std::size_t>(k + kReach)]);
+        }
+        return stackNoise(near);
     }
 
     WindowReader& reader_;

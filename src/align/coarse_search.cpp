@@ -17,7 +17,7 @@ namespace brisk {
 namespace {
 
 constexpr double kSegmentSeconds = 60.0;
-constexpr int kMaxSegments = 12;
+constexpr int kMaxSegments = 8;
 constexpr std::size_t kPeaksKept = 48;
 constexpr std::int64_t kPeakSpacing = 8;
 constexpr int kTransform = 1 << 15;
@@ -40,6 +40,7 @@ struct Segment {
     std::vector<Peak> peaks;
     std::vector<std::int64_t> histogram = std::vector<std::int64_t>(kHistogram + 1, 0);
     double previous[2] = {0, 0};
+    double weakestKept = 0;  // once as many are kept as may be
 
     [[nodiscard]] double energyOf(std::int64_t a, std::int64_t b) const {
         a = std::clamp<std::int64_t>(a, 0, frames);
@@ -90,7 +91,12 @@ std::vector<Segment> makeSegments(const OnsetFlux& scratch, RealFourier& fourier
 }
 
 /// Keeps the best local maxima, far enough apart.
-void keepPeak(std::vector<Peak>& peaks, Peak p) {
+void keepPeak(Segment& s, Peak p) {
+    auto& peaks = s.peaks;
+    const auto weakest = [&] {
+        return std::min_element(peaks.begin(), peaks.end(),
+                                [](const Peak& a, const Peak& b) { return a.score < b.score; });
+    };
     for (auto& q : peaks) {
         if (std::fabs(q.lag - p.lag) < kPeakSpacing) {
             if (p.score > q.score) q = p;
@@ -99,11 +105,10 @@ void keepPeak(std::vector<Peak>& peaks, Peak p) {
     }
     if (peaks.size() < kPeaksKept) {
         peaks.push_back(p);
-        return;
+    } else if (const auto least = weakest(); p.score > least->score) {
+        *least = p;
     }
-    auto weakest = std::min_element(peaks.begin(), peaks.end(),
-                                    [](const Peak& a, const Peak& b) { return a.score < b.score; });
-    if (p.score > weakest->score) *weakest = p;
+    if (peaks.size() == kPeaksKept) s.weakestKept = weakest()->score;
 }
 
 /// Correlates one block of the recording with one segment and notes the peaks.
@@ -132,14 +137,21 @@ class BlockScorer {
         auto sum = fourier_.spectrum();
         std::fill(sum.begin(), sum.end(), std::complex<float>{});
         for (std::size_t b = 0; b < kBands; ++b) {
-            for (std::size_t k = 0; k < sum.size(); ++k) {
-                sum[k] += spectra_[b][k] * std::conj(s.spectrum[b][k]);
-            }
+            addProduct(spectra_[b], s.spectrum[b], sum);
         }
         fourier_.inverse();
         const auto time = fourier_.time();
+        const auto whole = static_cast<float>(s.energyOf(0, s.frames));
         for (std::int64_t i = 0; i < usable; ++i) {
             const std::int64_t lag = first_ + i;
+            if (lag >= 0 && lag + s.frames <= cleanFrames_ && i + s.frames <= kTransform) {
+                // The segment lies inside the recording: so nearly always.
+                const auto at = static_cast<std::size_t>(i);
+                const auto r = static_cast<float>(energy_[at + static_cast<std::size_t>(s.frames)] -
+                                                  energy_[at]);
+                count(s, lag, whole > 0 && r > 0 ? time[at] / std::sqrt(whole * r) : 0.0f);
+                continue;
+            }
             const std::int64_t from = std::max<std::int64_t>(0, -lag);
             const std::int64_t to = std::min(s.frames, cleanFrames_ - lag);
             double v = 0;
@@ -153,22 +165,41 @@ class BlockScorer {
                     std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.frames));
                 v = a > 0 && r > 0 ? time[static_cast<std::size_t>(i)] / std::sqrt(a * r) * share
                                    : 0.0;
-                ++s.histogram[static_cast<std::size_t>(
-                    std::clamp((v + 1) * kHistogram / 2, 0.0, double{kHistogram}))];
+                count(s, lag, v);
+            } else {
+                note(s, lag, 0);
             }
-            note(s, lag, v);
         }
     }
 
   private:
+    /// sum += a × conj(b). Written out: the library's product checks for infinities at each step.
+    static void addProduct(const std::vector<std::complex<float>>& a,
+                           const std::vector<std::complex<float>>& b,
+                           std::span<std::complex<float>> sum) {
+        const float* x = reinterpret_cast<const float*>(a.data());
+        const float* y = reinterpret_cast<const float*>(b.data());
+        float* out = reinterpret_cast<float*>(sum.data());
+        for (std::size_t k = 0; k < 2 * sum.size(); k += 2) {
+            out[k] += x[k] * y[k] + x[k + 1] * y[k + 1];
+            out[k + 1] += x[k + 1] * y[k] - x[k] * y[k + 1];
+        }
+    }
+
+    static void count(Segment& s, std::int64_t lag, double v) {
+        ++s.histogram[static_cast<std::size_t>(
+            std::clamp((v + 1) * kHistogram / 2, 0.0, double{kHistogram}))];
+        note(s, lag, v);
+    }
+
     /// Finds local maxima over a running window of three.
     static void note(Segment& s, std::int64_t lag, double v) {
         const double a = s.previous[0];
         const double b = s.previous[1];
-        if (b > 0 && b >= a && b > v) {
+        if (b > s.weakestKept && b >= a && b > v) {
             const double bend = a - 2 * b + v;
             const double shift = bend < 0 ? 0.5 * (a - v) / bend : 0.0;
-            keepPeak(s.peaks, {static_cast<double>(lag) - 1 + shift, b});
+            keepPeak(s, {static_cast<double>(lag) - 1 + shift, b});
         }
         s.previous[0] = b;
         s.previous[1] = v;

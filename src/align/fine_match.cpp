@@ -24,8 +24,8 @@ constexpr double kMaxDrift = 320e-6;
 constexpr double kNearSeconds = 0.0007;
 constexpr double kEchoSeconds = 0.012;
 constexpr double kUnresampledPpm = 60;  // smears 0.08 ms over a probe's window
-constexpr int kProbeWindows = 24;
-constexpr int kMeasureWindows = 40;
+constexpr int kProbeWindows = 20;
+constexpr int kMeasureWindows = 32;
 
 /// Longer windows where there is room for many of them.
 int probeSize(double overlap) {

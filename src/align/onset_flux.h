@@ -28,10 +28,11 @@ class OnsetFlux {
     [[nodiscard]] bool featureless() const { return featureless_; }
 
   private:
-    [[nodiscard]] float raw(std::size_t band, std::int64_t n) const;
+    /// Half decibels that each band rose by; 0 outside the sound.
+    [[nodiscard]] BandFrame rise(std::int64_t n) const;
 
     const BandLevels& levels_;
-    std::array<int, kBands> floor_{};
+    BandFrame floor_{};
     std::array<float, kBands> deviation_{};
     bool featureless_ = true;
 };

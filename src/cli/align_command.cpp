@@ -30,6 +30,7 @@ Result<std::vector<SoundScan>> scanFiles(const std::vector<std::string>& paths,
     std::vector<std::optional<Result<SoundScan>>> scans(paths.size());
     parallelFor(paths.size(), console.threads, [&](std::size_t i) {
         scans[i] = scanKept(paths[i], options, console.job("Reading " + paths[i]));
+        if (*scans[i]) (*scans[i])->peaks.reset();  // nothing is drawn here
     });
     auto all = gathered(std::move(scans));
     if (!all) return all;

@@ -7,6 +7,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "dsp/block_sums.h"
+
 namespace brisk {
 namespace {
 constexpr double kWindowSeconds = 1024.0 / 48000.0;
@@ -44,6 +46,7 @@ void BandLevelMeter::push(std::span<const float> mono) {
 BandLevels BandLevelMeter::finish() {
     held_.insert(held_.end(), static_cast<std::size_t>(windowLength_) / 2, 0.0f);
     measure();
+    levels_.shrink_to_fit();
     return std::move(levels_);
 }
 
@@ -55,19 +58,21 @@ void BandLevelMeter::measure() {
         const std::int64_t at = start - heldStart_;
         if (at + windowLength_ > static_cast<std::int64_t>(held_.size())) break;
         auto time = fourier_.time();
-        for (std::size_t i = 0; i < window_.size(); ++i) {
-            time[i] = held_[static_cast<std::size_t>(at) + i] * window_[i];
-        }
+        const float* from = held_.data() + at;
+        const float* window = window_.data();
+        float* __restrict to = time.data();
+        for (std::size_t i = 0; i < window_.size(); ++i) to[i] = from[i] * window[i];
         std::fill(time.begin() + windowLength_, time.end(), 0.0f);
         fourier_.forward();
+        // Real and imaginary parts, one after the other: the sum of their squares is the power.
         const auto spectrum = fourier_.spectrum();
+        const std::span<const float> parts(reinterpret_cast<const float*>(spectrum.data()),
+                                           2 * spectrum.size());
         BandFrame frame{};
         for (std::size_t b = 0; b < kBands; ++b) {
-            float power = 0;
-            for (int k = edges_[b]; k < edges_[b + 1] && k < static_cast<int>(spectrum.size());
-                 ++k) {
-                power += std::norm(spectrum[static_cast<std::size_t>(k)]);
-            }
+            const auto begin = std::min(parts.size(), 2 * static_cast<std::size_t>(edges_[b]));
+            const auto end = std::min(parts.size(), 2 * static_cast<std::size_t>(edges_[b + 1]));
+            const auto power = static_cast<float>(sumOfSquares(parts.subspan(begin, end - begin)));
             const float db = 10.0f * std::log10(power * scale + 1e-12f);
             frame[b] =
                 static_cast<std::uint8_t>(std::clamp((db + 120.0f) * 2.0f + 0.5f, 0.0f, 255.0f));

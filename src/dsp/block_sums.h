@@ -1,25 +1,36 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// Sums and extremes over runs of samples, written so that the compiler uses vector instructions:
-/// every sample of every file passes here. The order of additions is fixed, so that results do not
-/// depend on the machine.
+/// Sums and extremes over runs of samples, several at a time: every sample of every file passes
+/// here. The order of additions is fixed, so that results do not depend on the machine.
 #pragma once
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <cstddef>
+#include <cstring>
 #include <span>
 
 namespace brisk {
 
 namespace lanes {
-inline constexpr std::size_t kLanes = 8;
 
-template <class T, class Fold>
-T fold(const std::array<T, kLanes>& v, Fold f) {
-    return f(f(f(v[0], v[4]), f(v[1], v[5])), f(f(v[2], v[6]), f(v[3], v[7])));
+/// Four floats side by side, as GCC and Clang know them, at any address.
+using Four = float __attribute__((vector_size(16)));
+inline constexpr std::size_t kCount = 4;
+
+inline Four at(const float* v) {
+    Four out;
+    std::memcpy(&out, v, sizeof out);
+    return out;
 }
+
+/// The last few, and `rest` where there are no more.
+inline Four tail(std::span<const float> v, float rest) {
+    Four out{rest, rest, rest, rest};
+    for (std::size_t k = 0; k < v.size(); ++k) out[k] = v[k];
+    return out;
+}
+
 }  // namespace lanes
 
 /// Sum of squares. Added up in floats by runs of 512 samples, then in doubles.
@@ -29,13 +40,22 @@ inline double sumOfSquares(std::span<const float> v) {
     while (!v.empty()) {
         const auto run = v.first(std::min(kRun, v.size()));
         v = v.subspan(run.size());
-        std::array<float, lanes::kLanes> part{};
+        lanes::Four even{}, odd{};
         std::size_t i = 0;
-        for (; i + lanes::kLanes <= run.size(); i += lanes::kLanes) {
-            for (std::size_t k = 0; k < lanes::kLanes; ++k) part[k] += run[i + k] * run[i + k];
+        for (; i + 2 * lanes::kCount <= run.size(); i += 2 * lanes::kCount) {
+            const lanes::Four x = lanes::at(run.data() + i);
+            const lanes::Four y = lanes::at(run.data() + i + lanes::kCount);
+            even += x * x;
+            odd += y * y;
         }
-        for (std::size_t k = 0; i < run.size(); ++i, ++k) part[k] += run[i] * run[i];
-        sum += lanes::fold(part, [](float a, float b) { return a + b; });
+        for (; i < run.size(); i += lanes::kCount) {
+            const auto last = run.subspan(i);
+            const lanes::Four x =
+                lanes::tail(last.first(std::min(last.size(), lanes::kCount)), 0.0f);
+            even += x * x;
+        }
+        even += odd;
+        sum += (even[0] + even[2]) + (even[1] + even[3]);
     }
     return sum;
 }
@@ -48,22 +68,17 @@ struct Extremes {
 /// Smallest and largest value; both 0 for nothing.
 inline Extremes extremesOf(std::span<const float> v) {
     if (v.empty()) return {};
-    std::array<float, lanes::kLanes> low, high;
-    low.fill(v[0]);
-    high.fill(v[0]);
+    lanes::Four low = lanes::tail({}, v[0]);
+    lanes::Four high = low;
     std::size_t i = 0;
-    for (; i + lanes::kLanes <= v.size(); i += lanes::kLanes) {
-        for (std::size_t k = 0; k < lanes::kLanes; ++k) {
-            low[k] = v[i + k] < low[k] ? v[i + k] : low[k];
-            high[k] = v[i + k] > high[k] ? v[i + k] : high[k];
-        }
+    for (; i < v.size(); i += lanes::kCount) {
+        const lanes::Four x = i + lanes::kCount <= v.size() ? lanes::at(v.data() + i)
+                                                            : lanes::tail(v.subspan(i), v[0]);
+        low = x < low ? x : low;
+        high = x > high ? x : high;
     }
-    for (std::size_t k = 0; i < v.size(); ++i, ++k) {
-        low[k] = std::min(low[k], v[i]);
-        high[k] = std::max(high[k], v[i]);
-    }
-    return {lanes::fold(low, [](float a, float b) { return std::min(a, b); }),
-            lanes::fold(high, [](float a, float b) { return std::max(a, b); })};
+    return {std::min(std::min(low[0], low[1]), std::min(low[2], low[3])),
+            std::max(std::max(high[0], high[1]), std::max(high[2], high[3]))};
 }
 
 /// Largest magnitude; 0 for nothing.

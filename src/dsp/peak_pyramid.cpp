@@ -38,6 +38,7 @@ void PeakPyramid::push(std::span<const float> mono) {
 void PeakPyramid::finish() {
     const std::lock_guard lock(mutex_);
     if (inBase_ > 0) closeBase();
+    for (auto& l : levels_) l.shrink_to_fit();
 }
 
 void PeakPyramid::closeBase() {

@@ -44,24 +44,28 @@ void SpikeDetector::closeHop() {
     energy_ = 0;
     inHop_ = 0;
     ++hops_;
-    if (recent_.size() > kSpan) recent_.pop_front();
-    if (recent_.size() == kSpan) examine();
+    if (recent_.size() < kSpan) return;
+    examine(std::span<const double>(recent_).last(kSpan));
+    // Moved to the front only now and then.
+    if (recent_.size() == 4 * kSpan) {
+        recent_.erase(recent_.begin(), recent_.end() - static_cast<std::ptrdiff_t>(kSpan));
+    }
 }
 
-void SpikeDetector::examine() {
+void SpikeDetector::examine(std::span<const double> recent) {
     const auto mean = [&](std::size_t from, std::size_t to) {
         double sum = 0;
-        for (std::size_t i = from; i < to; ++i) sum += recent_[i];
+        for (std::size_t i = from; i < to; ++i) sum += recent[i];
         return sum / static_cast<double>(to - from);
     };
     const double now = mean(kBefore, kBefore + 3);
-    if (now <= 4 * recent_[kBefore - 1] || now <= usual_) return;  // cheap, and nearly always true
+    if (now <= 4 * recent[kBefore - 1] || now <= usual_) return;  // cheap, and nearly always true
     const double before = mean(kBefore - 24, kBefore) + 0.02 * usual_ + 1e-12;
     const double rise = 10 * std::log10(now / before);
     if (rise < kLeastRiseDb) return;
     // Nothing around it is louder, bar its own first few milliseconds.
     for (std::size_t i = 0; i < kBefore - 24; ++i) {
-        if (recent_[i] > now / 2) return;
+        if (recent[i] > now / 2) return;
     }
     const double later = mean(kBefore + 150, kBefore + 250) + 1e-13;
     if (10 * std::log10(now / later) < kLeastFade) return;
@@ -69,7 +73,7 @@ void SpikeDetector::examine() {
     // The three hops are entered by the crack one after the other: it began in the first that
     // holds a good part of it.
     std::int64_t lead = 0;
-    while (lead < 2 && recent_[kBefore + static_cast<std::size_t>(lead)] < now / 4) ++lead;
+    while (lead < 2 && recent[kBefore + static_cast<std::size_t>(lead)] < now / 4) ++lead;
     const Seconds time = rate_.seconds((hop + lead) * hop_);
     if (!found_.empty() && time - found_.back().time < Seconds{0.08}) return;
     found_.push_back({time, rise});

@@ -6,7 +6,6 @@
 #pragma once
 
 #include <cstdint>
-#include <deque>
 #include <span>
 #include <vector>
 
@@ -30,7 +29,8 @@ class SpikeDetector {
 
   private:
     void closeHop();
-    void examine();
+    /// \param recent  energies of the last kSpan hops.
+    void examine(std::span<const double> recent);
 
     SampleRate rate_;
     int hop_;
@@ -39,8 +39,8 @@ class SpikeDetector {
     double energy_ = 0;
     int inHop_ = 0;
     std::int64_t hops_ = 0;
-    std::deque<double> recent_;  // energies of the last kSpan hops
-    double usual_ = 0;           // slow mean of the energy
+    std::vector<double> recent_;  // energies of at least the last kSpan hops
+    double usual_ = 0;            // slow mean of the energy
     std::vector<Spike> found_;
 };
 

@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
 #include <cmath>
 
 #include "align/onset_flux.h"
@@ -109,6 +110,56 @@ TEST(OnsetFlux, OutsideTheSoundIsNothing) {
     flux.compute(-100, 10, v);
     for (const float x : v) EXPECT_EQ(x, 0.0f);
     EXPECT_FALSE(flux.featureless());
+}
+
+/// Normalised correlation at every lag, by its definition.
+std::vector<std::pair<double, std::int64_t>> slowScores(const BandLevels& take,
+                                                        const BandLevels& clean) {
+    const OnsetFlux a(take), r(clean);
+    const std::int64_t n = a.frames(), m = r.frames();
+    std::vector<float> x(kBands * static_cast<std::size_t>(n)),
+        y(kBands * static_cast<std::size_t>(m));
+    a.compute(0, n, x);
+    r.compute(0, m, y);
+    std::vector<std::pair<double, std::int64_t>> out;
+    for (std::int64_t lag = 0; lag + n <= m; ++lag) {
+        double xy = 0, xx = 0, yy = 0;
+        for (std::int64_t b = 0; b < kBands; ++b) {
+            for (std::int64_t i = 0; i < n; ++i) {
+                const double u = x[static_cast<std::size_t>(b * n + i)];
+                const double v = y[static_cast<std::size_t>(b * m + lag + i)];
+                xy += u * v;
+                xx += u * u;
+                yy += v * v;
+            }
+        }
+        out.emplace_back(xy / std::sqrt(xx * yy), lag);
+    }
+    return out;
+}
+
+TEST(CoarseSearch, NominatesWhatASlowCorrelationFindsBest) {
+    // The take is drowned, so that many lags come near and the order is not a matter of course.
+    const auto day = test::babble(40, 48000, 23);
+    auto scratch = part(day, 17, 25);
+    const auto noise = test::whiteNoise(8, 48000, 0.05, 3);
+    for (std::size_t n = 0; n < scratch.size(); ++n) scratch[n] = 0.5f * scratch[n] + noise[n];
+    const BandLevels take = bandsOf(scratch), clean = bandsOf(day);
+    auto slow = slowScores(take, clean);
+    std::sort(slow.rbegin(), slow.rend());
+    const auto fast = coarseSearch(take, clean, {});
+    ASSERT_TRUE(fast);
+    EXPECT_NEAR(fast->places[0].line.offset.value, static_cast<double>(slow[0].second) / 125,
+                0.008);
+    // Every place it names is a summit of the slow correlation among its best hundredth.
+    for (std::size_t k = 1; k < std::min<std::size_t>(4, fast->places.size()); ++k) {
+        const double offset = fast->places[k].line.offset.value;
+        if (offset < 0 || offset + 8 > 40) continue;  // partial overlaps are scored otherwise
+        const auto rank = std::find_if(slow.begin(), slow.end(), [&](const auto& s) {
+            return std::fabs(static_cast<double>(s.second) / 125 - offset) < 0.008;
+        });
+        EXPECT_LT(rank - slow.begin(), static_cast<std::ptrdiff_t>(slow.size() / 25)) << offset;
+    }
 }
 
 }  // namespace

@@ -5,6 +5,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <complex>
+#include <numbers>
 
 #include "support/signals.h"
 
@@ -68,6 +70,35 @@ TEST(PhaseCorrelator, HumAloneIsNoAgreement) {
         b[n] += hum[n];
     }
     EXPECT_LT(std::fabs(bestLag(cut(a, 0), cut(b, 0)).height), 7);
+}
+
+TEST(PhaseCorrelator, IsWhatASlowSumOverBinsFinds) {
+    // Every bin's phase difference counts one where the clean sound stands out of its noise; the
+    // curve is the sum of the cosines. In units of its own noise, so only the shape can be
+    // compared.
+    const auto v = test::babble(3, 48000, 9);
+    const auto scratch = cut(v, 10000), clean = cut(v, 10040);
+    constexpr int kNear = 200;
+    PhaseCorrelator c(kSize, {48000}, kNear);
+    const WindowSpectrum a = c.transform(scratch), b = c.transform(clean);
+    std::vector<float> curve(2 * kNear + 1);
+    ASSERT_TRUE(c.correlate(a, b, NoiseFloor{}, curve));
+    // Bins from 110 Hz on, as the transform keeps them.
+    const auto low = static_cast<std::size_t>(110.0 / (48000.0 / kSize));
+    std::vector<double> slow(curve.size());
+    for (int k = -kNear; k <= kNear; k += 8) {
+        for (std::size_t i = 0; i < a.bins.size(); ++i) {
+            const auto cross =
+                std::complex<double>(a.bins[i]) * std::conj(std::complex<double>(b.bins[i]));
+            slow[static_cast<std::size_t>(k + kNear)] += std::cos(
+                std::arg(cross) + 2 * std::numbers::pi * static_cast<double>(low + i) * k / kSize);
+        }
+    }
+    const double scale = curve[kNear + 40] / slow[kNear + 40];
+    for (int k = -kNear; k <= kNear; k += 8) {
+        const auto at = static_cast<std::size_t>(k + kNear);
+        EXPECT_NEAR(curve[at], scale * slow[at], 0.02 * curve[kNear + 40]) << "lag " << k;
+    }
 }
 
 TEST(PhaseCorrelator, SilenceSaysNothing) {
