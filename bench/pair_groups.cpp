@@ -59,7 +59,7 @@ Group group(const char* name, const char* about, int count, SourceSet set, doubl
     g.name = name;
     g.about = about;
     const int pairs = std::max(3, static_cast<int>(std::lround(count * share)));
-    std::uint64_t base = set == SourceSet::Tuning ? 1000000 : 5000000;
+    std::uint64_t base = set == SourceSet::Tuning ? 1000000 : 6000000;
     for (const char* c = name; *c; ++c) base = base * 31 % 1000003 + static_cast<unsigned char>(*c);
     for (int i = 0; i < pairs; ++i) {
         const std::uint64_t seed = base * 1000 + static_cast<std::uint64_t>(i);

@@ -22,6 +22,7 @@ constexpr double kShareMiddle = 0.40;
 constexpr double kShareWidth = 0.05;
 constexpr double kLuckSure = -6.0;
 constexpr double kLuckThin = -4.0;
+constexpr double kLuckAlone = -12.0;
 constexpr double kStackStands = 9.0;
 constexpr double kStackSure = 6.5;
 constexpr double kStackThin = 6.0;
@@ -99,9 +100,11 @@ void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEst
     e.evidence = {e.overlap.length().value, coarse, stack, luck, share, rival};
     // Orders of magnitude against luck, and what the sum of all windows adds to them.
     const double weight = -luck + 0.25 * std::min(stack, 40.0);
-    const bool sure =
-        weight >= kWeightSure && stack >= kStackSure && luck <= kLuckSure && share >= kShareSure;
-    const bool thin = stack >= kStackThin && luck <= kLuckThin && share >= kShareThin;
+    // A long echo fills the sum from end to end: it stands low over its own noise then, however
+    // many windows agree.
+    const bool stands = stack >= kStackSure || luck <= kLuckAlone;
+    const bool sure = weight >= kWeightSure && stands && luck <= kLuckSure && share >= kShareSure;
+    const bool thin = (stack >= kStackThin || stands) && luck <= kLuckThin && share >= kShareThin;
     char spread[64];
     std::snprintf(spread, sizeof spread, " within %.1f ms", std::max(0.1, 2 * spreadMs));
     std::string text = percentWords(agreeing, used) + spread;
@@ -129,9 +132,10 @@ void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEst
                    ". Was the recorder running, and in the same room?";
     }
     // A smooth function of the same evidence; the statuses above are what decides.
-    e.confidence = std::min(0.999, rising(weight, kWeightMiddle, kWeightWidth) *
-                                       rising(share, kShareMiddle, kShareWidth) *
-                                       rising(-rival, -kRivalMiddle, kRivalWidth));
+    e.confidence =
+        std::min(0.999, (stands ? 1.0 : 0.3) * rising(weight, kWeightMiddle, kWeightWidth) *
+                            rising(share, kShareMiddle, kShareWidth) *
+                            rising(-rival, -kRivalMiddle, kRivalWidth));
 }
 
 void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& e) {

@@ -14,18 +14,30 @@ namespace {
 constexpr double kWindowSeconds = 1024.0 / 48000.0;
 constexpr double kLowestHz = 200.0;
 constexpr double kHighestHz = 7000.0;
+constexpr int kLeastRate = 22000;  // three times the highest band: room for a short filter
+
+/// How often a rate can be halved with the highest band still in it.
+int halvingsOf(SampleRate rate) {
+    int n = 0;
+    while ((rate.hertz >> (n + 1)) >= kLeastRate && rate.hertz % (2 << n) == 0) ++n;
+    return n;
+}
 }  // namespace
 
-BandLevelMeter::BandLevelMeter(SampleRate rate)
-    : rate_(rate),
-      windowLength_(static_cast<int>(std::lround(kWindowSeconds * rate.hertz))),
+BandLevelMeter::BandLevelMeter(SampleRate rate) : BandLevelMeter(rate, halvingsOf(rate)) {}
+
+BandLevelMeter::BandLevelMeter(SampleRate rate, int halvings)
+    : rate_{rate.hertz >> halvings},
+      windowLength_(static_cast<int>(std::lround(kWindowSeconds * rate_.hertz))),
       fourier_(powerOfTwoAtLeast(windowLength_)),
+      halvers_(static_cast<std::size_t>(halvings)),
+      halved_(static_cast<std::size_t>(halvings)),
       window_(static_cast<std::size_t>(windowLength_)) {
     for (int i = 0; i < windowLength_; ++i) {
         window_[static_cast<std::size_t>(i)] = static_cast<float>(
             0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (i + 0.5) / windowLength_));
     }
-    const double binHz = static_cast<double>(rate.hertz) / fourier_.size();
+    const double binHz = static_cast<double>(rate_.hertz) / fourier_.size();
     const int last = fourier_.size() / 2;
     for (int b = 0; b <= kBands; ++b) {
         const double hz =
@@ -39,13 +51,32 @@ BandLevelMeter::BandLevelMeter(SampleRate rate)
 }
 
 void BandLevelMeter::push(std::span<const float> mono) {
-    held_.insert(held_.end(), mono.begin(), mono.end());
+    for (std::size_t i = 0; i < halvers_.size(); ++i) {
+        halved_[i].clear();
+        halvers_[i].push(mono, halved_[i]);
+        mono = halved_[i];
+    }
+    hold(mono);
+}
+
+void BandLevelMeter::hold(std::span<const float> halved) {
+    held_.insert(held_.end(), halved.begin(), halved.end());
     measure();
 }
 
 BandLevels BandLevelMeter::finish() {
-    held_.insert(held_.end(), static_cast<std::size_t>(windowLength_) / 2, 0.0f);
-    measure();
+    // What each halver still holds passes through those behind it.
+    for (std::size_t i = 0; i < halvers_.size(); ++i) {
+        std::vector<float> rest;
+        halvers_[i].finish(rest);
+        for (std::size_t k = i + 1; k < halvers_.size(); ++k) {
+            std::vector<float> next;
+            halvers_[k].push(rest, next);
+            rest = std::move(next);
+        }
+        hold(rest);
+    }
+    hold(std::vector<float>(static_cast<std::size_t>(windowLength_) / 2, 0.0f));
     levels_.shrink_to_fit();
     return std::move(levels_);
 }

@@ -15,6 +15,7 @@
 
 #include "core/units.h"
 #include "dsp/fourier.h"
+#include "dsp/halver.h"
 
 namespace brisk {
 
@@ -36,11 +37,16 @@ class BandLevelMeter {
     BandLevels finish();
 
   private:
+    /// \param rate  after halving, `halvings` times.
+    BandLevelMeter(SampleRate rate, int halvings);
+    void hold(std::span<const float> halved);
     void measure();
 
     SampleRate rate_;
     int windowLength_;
     RealFourier fourier_;
+    std::vector<Halver> halvers_;
+    std::vector<std::vector<float>> halved_;
     std::vector<float> window_;
     std::array<int, kBands + 1> edges_{};
     std::vector<float> held_;

@@ -52,8 +52,19 @@ TEST(Judge, AHighStackAloneIsNotEnough) {
     EXPECT_NE(judged(matchWith(40, 4, 30), 0).status, MatchStatus::Matched);
 }
 
-TEST(Judge, ManyWindowsAloneAreNotEnough) {
-    EXPECT_NE(judged(matchWith(40, 36, 5), 0).status, MatchStatus::Matched);
+TEST(Judge, AFewWindowsWithoutASumAreNotEnough) {
+    EXPECT_NE(judged(matchWith(6, 5, 5), 0).status, MatchStatus::Matched);
+}
+
+TEST(Judge, ALongEchoThatDrownsTheSumDoesNotOutvoteEveryWindow) {
+    EXPECT_EQ(judged(matchWith(32, 32, 4.5), 0).status, MatchStatus::Matched);
+}
+
+TEST(Judge, SoundInCommonForAPartOfTheTimeIsNotEnough) {
+    // The same song in the background of two different takes is truly there.
+    const auto e = judged(matchWith(40, 14, 12), 0);
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_LT(e.confidence, 0.5);
 }
 
 TEST(Judge, ThinEvidenceIsUnsure) {
