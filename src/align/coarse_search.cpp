@@ -16,11 +16,11 @@
 namespace brisk {
 namespace {
 
-constexpr double kSegmentSeconds = 60.0;
+constexpr double kSegmentSeconds = CoarseRecording::kLongestSegment / kBandFramesPerSecond;
 constexpr int kMaxSegments = 8;
 constexpr std::size_t kPeaksKept = 48;
 constexpr std::int64_t kPeakSpacing = 8;
-constexpr int kTransform = 1 << 15;
+constexpr int kTransform = CoarseRecording::kTransform;
 constexpr double kMaxDrift = 320e-6;
 constexpr double kLooseSeconds = 0.024;
 constexpr double kDistinctSeconds = 0.1;
@@ -49,19 +49,6 @@ struct Segment {
                       : energy[static_cast<std::size_t>(b)] - energy[static_cast<std::size_t>(a)];
     }
 };
-
-std::vector<double> runningEnergy(std::span<const float> rows, std::int64_t count) {
-    std::vector<double> e(static_cast<std::size_t>(count) + 1, 0.0);
-    for (std::size_t n = 0; n < static_cast<std::size_t>(count); ++n) {
-        double sum = 0;
-        for (std::size_t b = 0; b < kBands; ++b) {
-            const float v = rows[b * static_cast<std::size_t>(count) + n];
-            sum += static_cast<double>(v) * v;
-        }
-        e[n + 1] = e[n] + sum;
-    }
-    return e;
-}
 
 std::vector<Segment> makeSegments(const OnsetFlux& scratch, RealFourier& fourier) {
     const double seconds = static_cast<double>(scratch.frames()) / kBandFramesPerSecond;
@@ -117,38 +104,31 @@ class BlockScorer {
     BlockScorer(RealFourier& fourier, std::int64_t cleanFrames)
         : fourier_(fourier), cleanFrames_(cleanFrames) {}
 
-    void load(const OnsetFlux& clean, std::int64_t first) {
-        first_ = first;
-        std::vector<float> rows(static_cast<std::size_t>(kBands) * kTransform);
-        clean.compute(first, kTransform, rows);
-        energy_ = runningEnergy(rows, kTransform);
-        spectra_.clear();
-        for (std::size_t b = 0; b < kBands; ++b) {
-            std::copy_n(rows.begin() + static_cast<std::ptrdiff_t>(b) * kTransform, kTransform,
-                        fourier_.time().begin());
-            fourier_.forward();
-            const auto spectrum = fourier_.spectrum();
-            spectra_.emplace_back(spectrum.begin(), spectrum.end());
-        }
+    void load(CoarseRecording& clean, std::size_t block) {
+        first_ = CoarseRecording::firstFrame(block);
+        block_ = clean.block(block, fourier_);
     }
 
-    /// Lags first_ .. first_ + usable; lag = clean frame at which the segment's first frame falls.
-    void score(Segment& s, std::int64_t usable, std::int64_t leastOverlap) {
+    /// The block's lags within [firstLag, endLag); a lag is the clean frame at which the segment's
+    /// first frame falls.
+    void score(Segment& s, std::int64_t firstLag, std::int64_t endLag, std::int64_t leastOverlap) {
         auto sum = fourier_.spectrum();
         std::fill(sum.begin(), sum.end(), std::complex<float>{});
         for (std::size_t b = 0; b < kBands; ++b) {
-            addProduct(spectra_[b], s.spectrum[b], sum);
+            addProduct(block_->spectra[b], s.spectrum[b], sum);
         }
         fourier_.inverse();
         const auto time = fourier_.time();
         const auto whole = static_cast<float>(s.energyOf(0, s.frames));
-        for (std::int64_t i = 0; i < usable; ++i) {
+        const auto& energy = block_->energy;
+        const std::int64_t end = std::min(CoarseRecording::kUsable, endLag - first_);
+        for (std::int64_t i = std::max<std::int64_t>(0, firstLag - first_); i < end; ++i) {
             const std::int64_t lag = first_ + i;
             if (lag >= 0 && lag + s.frames <= cleanFrames_ && i + s.frames <= kTransform) {
                 // The segment lies inside the recording: so nearly always.
                 const auto at = static_cast<std::size_t>(i);
-                const auto r = static_cast<float>(energy_[at + static_cast<std::size_t>(s.frames)] -
-                                                  energy_[at]);
+                const auto r = static_cast<float>(energy[at + static_cast<std::size_t>(s.frames)] -
+                                                  energy[at]);
                 count(s, lag, whole > 0 && r > 0 ? time[at] / std::sqrt(whole * r) : 0.0f);
                 continue;
             }
@@ -158,8 +138,8 @@ class BlockScorer {
             if (to - from >= std::min(leastOverlap, s.frames)) {
                 const double a = s.energyOf(from, to);
                 const double r =
-                    energy_[static_cast<std::size_t>(std::min<std::int64_t>(i + to, kTransform))] -
-                    energy_[static_cast<std::size_t>(i + from)];
+                    energy[static_cast<std::size_t>(std::min<std::int64_t>(i + to, kTransform))] -
+                    energy[static_cast<std::size_t>(i + from)];
                 // Less overlap scatters more: scaled so that chance looks alike everywhere.
                 const double share =
                     std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.frames));
@@ -208,8 +188,7 @@ class BlockScorer {
     RealFourier& fourier_;
     std::int64_t cleanFrames_;
     std::int64_t first_ = 0;
-    std::vector<double> energy_;
-    std::vector<std::vector<std::complex<float>>> spectra_;
+    std::shared_ptr<const CoarseRecording::Block> block_;
 };
 
 /// Turns raw scores into deviations above the segment's usual, by median and MAD.
@@ -293,8 +272,14 @@ std::vector<CoarsePlace> vote(const std::vector<Segment>& segments) {
 
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& clean,
                                   const JobControl& job) {
+    CoarseRecording searched(clean);
+    return coarseSearch(scratch, searched, job);
+}
+
+Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
+                                  const JobControl& job) {
     const OnsetFlux a(scratch);
-    const OnsetFlux r(clean);
+    const OnsetFlux& r = clean.flux();
     const auto atLeast = static_cast<std::int64_t>(2.9 * kBandFramesPerSecond);
     if (a.frames() < atLeast || r.frames() < atLeast) {
         return fail(ErrorCode::TooShort, "Less than three seconds of sound: too little to tell.");
@@ -305,20 +290,19 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& c
     RealFourier fourier(kTransform);
     auto segments = makeSegments(a, fourier);
     const std::int64_t length = segments.front().frames;
-    const std::int64_t usable = kTransform - length;
     const auto leastOverlap =
         std::min(static_cast<std::int64_t>(kLeastOverlapSeconds * kBandFramesPerSecond),
                  std::max<std::int64_t>(length / 2, 1));
     BlockScorer scorer(fourier, r.frames());
     const std::int64_t firstLag = leastOverlap - length;
     const std::int64_t endLag = r.frames() - leastOverlap + 2;
-    for (std::int64_t lag = firstLag; lag < endLag; lag += usable) {
+    for (std::size_t block = 0; block < clean.blocks(); ++block) {
+        const std::int64_t from = CoarseRecording::firstFrame(block);
+        if (from + CoarseRecording::kUsable <= firstLag || from >= endLag) continue;
         if (job.stopRequested()) return cancelled();
-        scorer.load(r, lag);
-        for (auto& s : segments) {
-            scorer.score(s, std::min(usable, endLag - lag), leastOverlap);
-        }
-        job.report(static_cast<double>(lag - firstLag) / static_cast<double>(endLag - firstLag));
+        scorer.load(clean, block);
+        for (auto& s : segments) scorer.score(s, firstLag, endLag, leastOverlap);
+        job.report(static_cast<double>(block + 1) / static_cast<double>(clean.blocks()));
     }
     for (auto& s : segments) standardise(s);
 

@@ -9,6 +9,7 @@
 
 #include <vector>
 
+#include "align/coarse_recording.h"
 #include "core/clock_line.h"
 #include "core/job_control.h"
 #include "core/result.h"
@@ -31,6 +32,9 @@ struct CoarseResult {
 
 /// Errors: TooShort (less than 3 s), Silent (nothing ever begins in one of them), Cancelled.
 /// Threads: safe.
+Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
+                                  const JobControl& job);
+/// The same for a recording that is searched once.
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& clean,
                                   const JobControl& job);
 

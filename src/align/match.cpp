@@ -10,17 +10,19 @@ Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recordi
     auto reader = WindowReader::open(take, recording);
     if (!reader) return tl::unexpected(reader.error());
     const auto stamps = stampPlace(take.info, recording.info);
+    auto searched = options.searched;
+    if (!searched) searched = std::make_shared<CoarseRecording>(recording.bands);
     switch (options.method) {
         case MatchMethod::Waveform:
-            return matchByWaveform(*reader, stamps, job);
+            return matchByWaveform(*reader, *searched, stamps, job);
         case MatchMethod::Claps:
             return matchByOnsets(*reader, job);
         case MatchMethod::Timecode:
-            return matchByStamps(*reader, stamps, job);
+            return matchByStamps(*reader, *searched, stamps, job);
         case MatchMethod::Auto:
             break;
     }
-    auto e = matchByWaveform(*reader, stamps, job);
+    auto e = matchByWaveform(*reader, *searched, stamps, job);
     if (!e || e->status == MatchStatus::Matched) return e;
     auto claps = matchByOnsets(*reader, job.withReport({}));
     if (!claps) return claps;

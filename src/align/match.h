@@ -6,6 +6,7 @@
 ///     e.line.toRecording(Seconds{0});   // where the take's first picture falls
 #pragma once
 
+#include "align/coarse_recording.h"
 #include "align/sound_scan.h"
 #include "align/tether_estimate.h"
 #include "core/job_control.h"
@@ -22,6 +23,8 @@ enum class MatchMethod {
 
 struct MatchOptions {
     MatchMethod method = MatchMethod::Auto;
+    /// The recording's side of the search, where several takes share it; else made anew.
+    std::shared_ptr<CoarseRecording> searched = nullptr;
 };
 
 /// Errors: CannotRead, Cancelled. Too little or no sound is an answer (unmatched), not an error.

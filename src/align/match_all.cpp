@@ -35,6 +35,23 @@ class SharedProgress {
     const JobControl& job_;
 };
 
+/// One recording made ready for searching: by the first take that needs it, until the last is done.
+struct SharedSearch {
+    std::mutex lock;
+    std::shared_ptr<CoarseRecording> ready;
+    std::size_t takesLeft = 0;
+
+    std::shared_ptr<CoarseRecording> use(const SoundScan& recording) {
+        const std::scoped_lock hold(lock);
+        if (!ready) ready = std::make_shared<CoarseRecording>(recording.bands);
+        return ready;
+    }
+    void done() {
+        const std::scoped_lock hold(lock);
+        if (--takesLeft == 0) ready.reset();
+    }
+};
+
 }  // namespace
 
 AllMatches matchAll(const std::vector<const SoundScan*>& takes,
@@ -43,24 +60,30 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
     AllMatches out;
     out.byTake.resize(takes.size());
     if (recordings.empty()) return out;
+    // One recording after the other, so that few of them are held ready for searching.
     std::vector<double> weights;
-    for (std::size_t t = 0; t < takes.size(); ++t) {
+    std::vector<SharedSearch> searches(recordings.size());
+    for (std::size_t r = 0; r < recordings.size(); ++r) {
+        searches[r].takesLeft = takes.size();
         // The search grows with the recording; the measuring costs like some ten minutes of it.
-        for (const SoundScan* r : recordings) weights.push_back(600 + r->length().value);
+        weights.insert(weights.end(), takes.size(), 600 + recordings[r]->length().value);
     }
     SharedProgress progress(weights, job);
     std::vector<std::optional<Result<TetherEstimate>>> answers(weights.size());
     parallelFor(answers.size(), threads, [&](std::size_t k) {
         if (job.stopRequested()) return;
         const JobControl piece = progress.piece(k);
-        answers[k] = matchPair(*takes[k / recordings.size()], *recordings[k % recordings.size()],
-                               options, piece);
+        const std::size_t r = k / takes.size();
+        MatchOptions own = options;
+        own.searched = searches[r].use(*recordings[r]);
+        answers[k] = matchPair(*takes[k % takes.size()], *recordings[r], own, piece);
+        searches[r].done();
         piece.report(1);
     });
     for (std::size_t t = 0; t < takes.size(); ++t) {
         std::vector<RankedMatch> ranked;
         for (std::size_t r = 0; r < recordings.size(); ++r) {
-            auto& a = answers[t * recordings.size() + r];
+            auto& a = answers[r * takes.size() + t];
             if (a && *a) {
                 ranked.push_back({r, std::move(**a)});
             } else if (a && !out.problem) {

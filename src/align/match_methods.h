@@ -5,6 +5,7 @@
 
 #include <optional>
 
+#include "align/coarse_recording.h"
 #include "align/stamp_place.h"
 #include "align/tether_estimate.h"
 #include "align/window_reader.h"
@@ -13,9 +14,10 @@
 
 namespace brisk {
 
+/// \param searched  of the reader's recording.
 /// \param stamps  where the time stamps have the take: one more place to look at.
 /// Errors: CannotRead, Cancelled.
-Result<TetherEstimate> matchByWaveform(WindowReader& reader,
+Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
                                        const std::optional<StampPlace>& stamps,
                                        const JobControl& job);
 
@@ -23,7 +25,8 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader,
 Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job);
 
 /// Errors: CannotRead, Cancelled.
-Result<TetherEstimate> matchByStamps(WindowReader& reader, const std::optional<StampPlace>& stamps,
+Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& searched,
+                                     const std::optional<StampPlace>& stamps,
                                      const JobControl& job);
 
 }  // namespace brisk

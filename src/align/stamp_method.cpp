@@ -9,12 +9,13 @@ namespace {
 constexpr double kStampConfidence = 0.5;  // nothing but the stamps is known
 }
 
-Result<TetherEstimate> matchByStamps(WindowReader& reader, const std::optional<StampPlace>& stamps,
+Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& searched,
+                                     const std::optional<StampPlace>& stamps,
                                      const JobControl& job) {
     if (!stamps) {
         return refusal("The two files carry no time stamps that can be compared.");
     }
-    auto heard = matchByWaveform(reader, stamps, job);
+    auto heard = matchByWaveform(reader, searched, stamps, job);
     if (!heard) return heard;
     const double apart = std::abs((heard->line.offset - stamps->line.offset).value);
     if (heard->status != MatchStatus::Unmatched && apart <= stamps->doubt.value) {

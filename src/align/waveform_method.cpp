@@ -41,10 +41,10 @@ Result<std::vector<CoarsePlace>> stampedPlaces(const WindowReader& reader, const
 }
 
 /// Coarse places, most promising first, and one near the stamps.
-Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader,
+Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader, CoarseRecording& searched,
                                             const std::optional<StampPlace>& stamps,
                                             const JobControl& job) {
-    auto coarse = coarseSearch(reader.take().bands, reader.recording().bands, job);
+    auto coarse = coarseSearch(reader.take().bands, searched, job);
     if (!coarse) return tl::unexpected(coarse.error());
     std::vector<CoarsePlace> out;
     for (const auto& p : coarse->places) {
@@ -128,10 +128,10 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
 
 }  // namespace
 
-Result<TetherEstimate> matchByWaveform(WindowReader& reader,
+Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
                                        const std::optional<StampPlace>& stamps,
                                        const JobControl& job) {
-    auto places = candidates(reader, stamps, job.part(0, 0.4));
+    auto places = candidates(reader, searched, stamps, job.part(0, 0.4));
     if (!places) {
         if (!isAnswer(places.error())) return tl::unexpected(places.error());
         return refusal(places.error().sentence);
