@@ -56,15 +56,16 @@ Result<Score> runPair(const PairSpec& spec, const Options& o) {
     if (!e) return tl::unexpected(e.error());
     Score s = scoreOf(*e, *made);
     s.seconds = since(begun);
-    if (o.verbose && (!s.right() || s.status != MatchStatus::Matched || s.errorMs > 1)) {
+    if (o.verbose &&
+        (!s.right() || s.status != MatchStatus::Matched || s.errorMs > 1 || s.placeErrorS > 0.3)) {
         std::fprintf(stderr,
                      "  %s seed %llu %s: %s conf %.3f err %.3f ms | take %.0f s rt60 %.2f %.0f m "
-                     "snr %.0f noise %d agc %d lost %.2f | %s\n",
+                     "snr %.0f noise %d agc %d lost %.2f place %.2f | %s\n",
                      spec.group.c_str(), static_cast<unsigned long long>(spec.seed),
                      sourceKindText(spec.source.kind), statusText(s.status), s.confidence,
                      s.signedErrorMs, spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
                      static_cast<int>(spec.noise), spec.automaticGain, spec.lostSeconds,
-                     e->reason.c_str());
+                     s.placeErrorS, e->reason.c_str());
     }
     s.evidence = e->evidence;
     if (o.keep.empty()) fs::remove_all(folder);
@@ -197,6 +198,10 @@ void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
     };
     parallelFor(takes.size(), 0, [&](std::size_t i) { make(i, true); });
     parallelFor(recordings.size(), 0, [&](std::size_t i) { make(i, false); });
+    std::vector<std::shared_ptr<CoarseRecording>> searched;
+    for (const auto& r : recordings) {
+        searched.push_back(r ? std::make_shared<CoarseRecording>(r->bands) : nullptr);
+    }
     const auto begun = Clock::now();
     std::mutex lock;
     int matched = 0, unsure = 0, count = 0;
@@ -208,7 +213,7 @@ void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
         const auto& t = takes[k / recordings.size()];
         const auto& r = recordings[k % recordings.size()];
         if (!t || !r) return;
-        auto e = matchPair(*t, *r, {}, {});
+        auto e = matchPair(*t, *r, {.searched = searched[k % recordings.size()]}, {});
         if (!e) return;
         const std::scoped_lock hold(lock);
         ++count;

@@ -197,8 +197,8 @@ std::vector<Group> pairGroups(SourceSet set, double share) {
         Group loops = group(name, "the world repeats exactly: no place is better than the next",
                             150, set, std::max(share, kLeastLoopShare), [](PairSpec& s, Dice& d) {
                                 s.loopSeconds = d.between(2, 20);
-                                s.takeSeconds = d.between(20, 90);
-                                s.recordingSeconds = d.between(150, 300);
+                                s.takeSeconds = d.between(20, 60);
+                                s.recordingSeconds = d.between(90, 180);
                                 s.ppm = d.between(-40, 40);
                                 placeInside(s, d);
                             });

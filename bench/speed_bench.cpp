@@ -41,14 +41,31 @@ class LongDay {
             if (fs::exists(takes_.back())) continue;
             // Somewhere else in the recording each time, through a plain echo and some noise.
             const std::string start = std::to_string(i * 210);
-            const auto made = measuredRun(
-                {"ffmpeg", "-v", "error", "-ss", start, "-t", std::to_string(kTakeSeconds), "-i",
-                 recording_, "-f", "lavfi", "-i",
-                 "anoisesrc=c=pink:r=48000:a=0.01:seed=" + std::to_string(i + 1),
-                 "-filter_complex",
-                 "[0]aecho=0.8:0.7:23|41|67:0.5|0.4|0.3,lowpass=9000[a];"
-                 "[a][1]amix=2:duration=first:normalize=0",
-                 "-c:a", "aac", "-b:a", "128k", "-ac", "1", "-y", takes_.back()});
+            const auto made =
+                measuredRun({"ffmpeg",
+                             "-v",
+                             "error",
+                             "-ss",
+                             start,
+                             "-t",
+                             std::to_string(kTakeSeconds),
+                             "-i",
+                             recording_,
+                             "-f",
+                             "lavfi",
+                             "-i",
+                             "anoisesrc=c=pink:r=48000:a=0.01:seed=" + std::to_string(i + 1),
+                             "-filter_complex",
+                             "[0]aecho=0.8:0.7:23|41|67:0.5|0.4|0.3,lowpass=9000[a];"
+                             "[a][1]amix=2:duration=first:normalize=0",
+                             "-c:a",
+                             "aac",
+                             "-b:a",
+                             "128k",
+                             "-ac",
+                             "1",
+                             "-y",
+                             takes_.back()});
             if (made.exitCode != 0) return false;
         }
         return true;
@@ -73,10 +90,11 @@ class LongDay {
         row("align again, on its cache", again);
         const Cost two = fresh(takes_, recording_, 2);
         row("align, two threads", two);
-        std::printf("\nTwo threads take %.2f of one's wall time; the second run %.1f times less "
-                    "CPU (exit codes %d, %d, %d).\n",
-                    two.wallSeconds / one.wallSeconds, one.cpuSeconds / again.cpuSeconds,
-                    one.exitCode, again.exitCode, two.exitCode);
+        std::printf(
+            "\nTwo threads take %.2f of one's wall time; the second run %.1f times less "
+            "CPU (exit codes %d, %d, %d).\n",
+            two.wallSeconds / one.wallSeconds, one.cpuSeconds / again.cpuSeconds, one.exitCode,
+            again.exitCode, two.exitCode);
     }
 
     /// One take of 40 minutes against ever longer recordings.
@@ -113,14 +131,15 @@ class LongDay {
     }
 
     static double decoding(const std::string& file) {
-        return measuredRun({"ffmpeg", "-v", "error", "-threads", "1", "-i", file, "-f", "null", "-"})
+        return measuredRun(
+                   {"ffmpeg", "-v", "error", "-threads", "1", "-i", file, "-f", "null", "-"})
             .cpuSeconds;
     }
 
     Cost align(const std::vector<std::string>& takes, const std::string& recording,
                int threads) const {
-        std::vector<std::string> command{o_.cli, "align", "--quiet", "--threads",
-                                         std::to_string(threads), "--clean", recording};
+        std::vector<std::string> command{
+            o_.cli, "align", "--quiet", "--threads", std::to_string(threads), "--clean", recording};
         for (const auto& t : takes) {
             command.push_back("--camera");
             command.push_back(t);

@@ -35,6 +35,7 @@ constexpr double kOneClapSure = 10.5;
 constexpr double kClapsSure = 9.0;
 constexpr double kClapThin = 6.5;
 constexpr double kClapRival = 0.7;
+constexpr double kClapAmongSound = 0.2;
 
 /// 0 far below `middle`, a half there, 1 far above.
 double rising(double v, double middle, double width) {
@@ -138,7 +139,7 @@ void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEst
                             rising(-rival, -kRivalMiddle, kRivalWidth));
 }
 
-void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& e) {
+void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate& e) {
     const ClapMatch& best = found.front();
     const double stack = best.match.stackStrength;
     const double rival = found.size() > 1 ? found[1].match.stackStrength / stack : 0;
@@ -154,19 +155,22 @@ void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& e) {
                        (claps == 1 ? " clap agrees" : " claps agree");
     const bool sure =
         stack >= (agreeing > 1 ? kClapsSure : kOneClapSure) && agreeing * 3 >= claps * 2;
-    if (sure && rival < kClapRival) {
+    if (sure && rival < kClapRival && quiet) {
         e.status = MatchStatus::Matched;
         e.reason = text + "; no other place comes near.";
     } else if (agreeing * 2 >= claps && (sure || (stack >= kClapThin && rival < kClapRival))) {
         e.status = MatchStatus::Unsure;
         e.reason = rival >= kClapRival
                        ? "The claps fit in more than one place: " + text + ". Listen to each."
-                       : "The evidence is thin: " + text + ". Listen before you trust it.";
+                   : quiet
+                       ? "The evidence is thin: " + text + ". Listen before you trust it."
+                       : text + ", but the other sound in the take does not decide. Listen to it.";
     } else {
         e.status = MatchStatus::Unmatched;
         e.reason = "The claps of the two do not agree anywhere.";
     }
-    e.confidence = std::min(0.999, rising(stack, 8, 0.8) * rising(-rival, -0.72, 0.05));
+    e.confidence = std::min(0.999, rising(stack, 8, 0.8) * rising(-rival, -0.72, 0.05) *
+                                       (quiet ? 1.0 : kClapAmongSound));
 }
 
 }  // namespace brisk

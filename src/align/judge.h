@@ -30,6 +30,7 @@ constexpr double kRivalTooNear = 0.7;
 void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEstimate& estimate);
 
 /// The same for places found by claps, best first; at least one.
-void judgeClaps(const std::vector<ClapMatch>& found, TetherEstimate& estimate);
+/// \param quiet  nothing else is heard in the take (quiet_take.h); else claps alone are not enough.
+void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate& estimate);
 
 }  // namespace brisk

@@ -26,10 +26,9 @@ Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recordi
     if (!e || e->status == MatchStatus::Matched) return e;
     auto claps = matchByOnsets(*reader, job.withReport({}));
     if (!claps) return claps;
-    // Whoever is surer; claps never stand against sound that decides.
-    const bool better = claps->status < e->status ||
-                        (claps->status == e->status && claps->confidence > e->confidence &&
-                         claps->status != MatchStatus::Unmatched);
+    // Claps never stand against sound that decides, nor replace what the sound has to say about
+    // equal places.
+    const bool better = claps->status < e->status;
     return better ? claps : e;
 }
 

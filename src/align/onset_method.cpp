@@ -6,6 +6,7 @@
 #include "align/estimate_from.h"
 #include "align/judge.h"
 #include "align/match_methods.h"
+#include "align/quiet_take.h"
 
 namespace brisk {
 
@@ -29,7 +30,7 @@ Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job
              20 * std::log10(std::max(
                       1e-3, other.stackStrength / std::max(1e-9, best.match.stackStrength)))});
     }
-    judgeClaps(*found, e);
+    judgeClaps(*found, quietButForClaps(take, best.match.overlap), e);
     return e;
 }
 
