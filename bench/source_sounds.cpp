@@ -6,6 +6,7 @@
 #include <filesystem>
 #include <string>
 
+#include "core/mono_mix.h"
 #include "dsp/resampler.h"
 #include "media/sound_reader.h"
 #include "sim/noise.h"
@@ -76,11 +77,9 @@ std::vector<float> partOf(const std::string& path, double start, double seconds)
     while (mono.size() < want) {
         auto got = reader->read(block);
         if (!got || *got == 0) break;
-        for (std::size_t n = 0; n < *got; ++n) {
-            float sum = 0;
-            for (std::size_t c = 0; c < channels; ++c) sum += block[n * channels + c];
-            mono.push_back(sum / static_cast<float>(channels));
-        }
+        const std::size_t had = mono.size();
+        mono.resize(had + *got);
+        mixToMono(block, channels, -1, std::span(mono).subspan(had));
     }
     mono.resize(std::min(mono.size(), want));
     if (rate.hertz == kRate) return mono;
