@@ -31,11 +31,14 @@ void catchSignals() {
 JobControl Console::job(const std::string& what) const {
     if (quiet) return programJob();
     using Clock = std::chrono::steady_clock;
-    auto last = std::make_shared<Clock::time_point>(Clock::now());
+    static constexpr auto kBetween = std::chrono::milliseconds(500);
     const bool asJson = progress == "json";
+    // A program hears of every job, however short; a person only of those worth waiting for.
+    auto last =
+        std::make_shared<Clock::time_point>(asJson ? Clock::now() - kBetween : Clock::now());
     return programJob().withReport([last, what, asJson](double fraction) {
         const auto now = Clock::now();
-        if (now - *last < std::chrono::milliseconds(500)) return;
+        if (now - *last < kBetween) return;
         *last = now;
         if (asJson) {
             const nlohmann::ordered_json j{{"progress", fraction}, {"doing", what}};
