@@ -10,6 +10,7 @@
 
 #include "align/curve_stack.h"
 #include "align/first_arrival.h"
+#include "align/slope_search.h"
 #include "align/weighted_phase.h"
 
 namespace brisk {
@@ -33,19 +34,6 @@ struct Nomination {
     int support = 0;
     double strength = 0;
 };
-
-/// The strongest onsets, in order of time.
-std::vector<Spike> strongest(std::vector<Spike> spikes, std::size_t most) {
-    if (spikes.size() > most) {
-        std::stable_sort(spikes.begin(), spikes.end(), [](const Spike& a, const Spike& b) {
-            return a.strengthDb > b.strengthDb;
-        });
-        spikes.resize(most);
-        std::sort(spikes.begin(), spikes.end(),
-                  [](const Spike& a, const Spike& b) { return a.time < b.time; });
-    }
-    return spikes;
-}
 
 int supportOf(double offset, double about, const std::vector<Spike>& take,
               const std::vector<Spike>& clean, double& strength) {
@@ -85,12 +73,6 @@ std::vector<Nomination> nominate(const std::vector<Spike>& take, const std::vect
         if (out.size() == kMostNominated) break;
     }
     return out;
-}
-
-int countInside(const std::vector<Spike>& spikes, TimeRange r) {
-    return static_cast<int>(std::count_if(spikes.begin(), spikes.end(), [&](const Spike& s) {
-        return s.time >= r.start && s.time < r.end;
-    }));
 }
 
 class ClapMeasurer {
@@ -148,30 +130,17 @@ class ClapMeasurer {
                        FineMatch& m) {
         const double span = curves.back().time - curves.front().time;
         const double centre = (curves.back().time + curves.front().time) / 2;
-        LineFit slip;
-        double height = 0;
-        const double step = 0.0001 / std::max(0.5, span / 2);
-        const int steps =
-            curves.size() >= 2 && span > 1 ? static_cast<int>(std::ceil(kMaxDrift / step)) : 0;
-        for (int i = -steps; i <= steps; ++i) {
-            LineFit line;
-            line.slope = i * step;
-            line.at0 = -line.slope * centre;
-            const auto sum = stackCurves(curves, line);
-            for (int k = -kReach; k <= kReach; ++k) {
-                const double v = sum[static_cast<std::size_t>(k + kReach)];
-                // Without a slope first: claps close together say nothing about clocks.
-                if (std::fabs(v) <= height * (1 + 0.02 * std::fabs(i) / std::max(1, steps))) {
-                    continue;
-                }
-                height = std::fabs(v);
-                m.polarity = v < 0 ? -1 : 1;
-                slip = line;
-                slip.at0 += k / kRate;
-            }
-        }
+        // Rather without a slope: claps close together say nothing about clocks.
+        const bool tells = curves.size() >= 2 && span > 1;
+        const CommonLine found = searchSlope(curves,
+                                             {.doubt = tells ? kMaxDrift : 0,
+                                              .step = 0.0001 / std::max(0.5, span / 2),
+                                              .reluctance = 0.02},
+                                             kReach);
+        LineFit slip = found.line;
+        m.polarity = found.polarity;
         const auto sum = stackCurves(curves, slip);
-        m.stackStrength = height / noiseAround(sum);
+        m.stackStrength = found.height / noiseAround(sum);
         slip.at0 += firstArrival(sum, pulse, m.polarity) / kRate;
         if (span < kDriftSpan) {
             slip.at0 = slip.at(centre);
@@ -214,7 +183,7 @@ Result<std::vector<ClapMatch>> matchByClaps(WindowReader& reader, TimeRange with
     std::vector<Spike> take = reader.take().spikes;
     std::erase_if(take,
                   [&](const Spike& s) { return s.time < within.start || s.time >= within.end; });
-    take = strongest(std::move(take), kMostTakeClaps);
+    keepStrongest(take, kMostTakeClaps);
     const auto& clean = reader.recording().spikes;
     ClapMeasurer measurer(reader);
     for (const auto& n : nominate(take, clean)) {
@@ -228,8 +197,6 @@ Result<std::vector<ClapMatch>> matchByClaps(WindowReader& reader, TimeRange with
         if (!m) return tl::unexpected(m.error());
         if (m->match.windows.empty()) continue;
         m->clapsInTake = static_cast<int>(inside.size());
-        m->clapsInRecording =
-            countInside(clean, {line.toRecording(overlap.start), line.toRecording(overlap.end)});
         out.push_back(std::move(*m));
     }
     std::stable_sort(out.begin(), out.end(), [](const ClapMatch& a, const ClapMatch& b) {

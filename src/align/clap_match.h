@@ -15,8 +15,7 @@ namespace brisk {
 struct ClapMatch {
     /// Every clap is a window. `coarse` holds how many onsets agree on the place.
     FineMatch match;
-    int clapsInTake = 0;       ///< Onsets of the take inside the overlap.
-    int clapsInRecording = 0;  ///< Onsets of the recording inside the overlap.
+    int clapsInTake = 0;  ///< Onsets of the take inside the overlap.
 };
 
 /// At most four places, the most strongly supported first.

@@ -2,6 +2,7 @@
 #include "align/estimate_from.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace brisk {
 namespace {
@@ -24,6 +25,11 @@ ClockLine onTakeTime(ClockLine l, Seconds scratchStart) {
 
 ClockLine onScratchTime(ClockLine l, Seconds scratchStart) {
     return {l.toRecording(scratchStart), l.drift};
+}
+
+Rival rivalAt(ClockLine scratchLine, Seconds scratchStart, double evidence, double best) {
+    const double part = std::max(1e-3, evidence / std::max(1e-9, best));
+    return {onTakeTime(scratchLine, scratchStart).offset, 20 * std::log10(part)};
 }
 
 TetherEstimate refusal(const std::string& why) {

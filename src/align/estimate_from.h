@@ -16,6 +16,9 @@ ClockLine onTakeTime(ClockLine scratchLine, Seconds scratchStart);
 /// And back.
 ClockLine onScratchTime(ClockLine takeLine, Seconds scratchStart);
 
+/// Another place, and how its evidence stands against the best one's.
+Rival rivalAt(ClockLine scratchLine, Seconds scratchStart, double evidence, double best);
+
 /// An answer that places nothing.
 TetherEstimate refusal(const std::string& why);
 

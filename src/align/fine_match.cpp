@@ -11,6 +11,7 @@
 #include "align/curve_stack.h"
 #include "align/first_arrival.h"
 #include "align/line_fit.h"
+#include "align/slope_search.h"
 #include "align/weighted_phase.h"
 #include "align/window_agreement.h"
 #include "align/window_choice.h"
@@ -84,35 +85,6 @@ Result<Curves> listen(WindowReader& reader, ClockLine line, ClockLine readAlong,
     return out;
 }
 
-struct Consensus {
-    LineFit line;  // lag in seconds over scratch seconds
-    double height = 0;
-    int polarity = 1;
-};
-
-/// Tries slopes of up to ±doubt in steps; keeps the common lag within ±reach that most is said for.
-Consensus consensus(const std::vector<Curve>& curves, double doubt, double step, int reach) {
-    Consensus best;
-    const double centre = (curves.front().time + curves.back().time) / 2;
-    const int steps = static_cast<int>(std::ceil(doubt / step));
-    for (int i = -steps; i <= steps; ++i) {
-        LineFit line;
-        line.slope = i * step;
-        line.at0 = -line.slope * centre;
-        const auto sum = stackCurves(curves, line);
-        for (int k = -reach; k <= reach; ++k) {
-            const double v = sum[static_cast<std::size_t>(k + kReach)];
-            if (std::fabs(v) > best.height) {
-                best.height = std::fabs(v);
-                best.polarity = v < 0 ? -1 : 1;
-                best.line = line;
-                best.line.at0 += k / kRate;
-            }
-        }
-    }
-    return best;
-}
-
 double halfSpan(const std::vector<Curve>& curves) {
     return std::max(0.5, (curves.back().time - curves.front().time) / 2);
 }
@@ -140,10 +112,10 @@ LineFit slipLine(const Curves& c, int polarity) {
     // First the strongest arrival, which may be an echo: all windows hold it alike, so it shows
     // the slope best. The probe left a tenth of a millisecond or two at either end.
     const double half = halfSpan(c.curves);
-    LineFit slip = lineNear(
-        c.curves, polarity,
-        consensus(c.curves, 0.0005 / half, 0.00002 / half, static_cast<int>(kEchoSeconds * kRate))
-            .line);
+    LineFit slip = lineNear(c.curves, polarity,
+                            searchSlope(c.curves, {.doubt = 0.0005 / half, .step = 0.00002 / half},
+                                        static_cast<int>(kEchoSeconds * kRate))
+                                .line);
     slip.at0 += firstArrival(stackCurves(c.curves, slip), c.pulse, polarity) / kRate;
     return lineNear(c.curves, polarity, slip);
 }
@@ -168,7 +140,8 @@ Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, Ti
     if (!c) return tl::unexpected(c.error());
     const double half = halfSpan(c->curves);
     const double doubt = place.driftKnown ? std::min(0.030 / half, kMaxDrift) : kMaxDrift;
-    const Consensus found = consensus(c->curves, doubt, 0.0001 / half, kReach);
+    const CommonLine found =
+        searchSlope(c->curves, {.doubt = doubt, .step = 0.0001 / half}, kReach);
     return PlaceProbe{corrected(place.line, found.line), found.polarity,
                       found.height / stackNoise(stackCurves(c->curves, found.line)), place.score};
 }

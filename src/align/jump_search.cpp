@@ -176,6 +176,7 @@ Result<void> settleBoundary(WindowReader& reader, MatchedStretch& a, MatchedStre
     where = where.intersect({a.range.start, b.range.end});
     auto p = preferences(reader, a, b, where, job);
     if (!p) return tl::unexpected(p.error());
+    if (p->empty()) return {};  // nothing lies between them: the ranges meet already
     const Seconds middle = (where.start + where.end) / 2;
     const double lost = (a.match.line.toRecording(middle) - b.match.line.toRecording(middle)).value;
     const double gap = std::fabs(lost);

@@ -9,21 +9,17 @@ Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recordi
                                  const MatchOptions& options, const JobControl& job) {
     auto reader = WindowReader::open(take, recording);
     if (!reader) return tl::unexpected(reader.error());
+    if (options.method == MatchMethod::Claps) return matchByOnsets(*reader, job);
     const auto stamps = stampPlace(take.info, recording.info);
     auto searched = options.searched;
     if (!searched) searched = std::make_shared<CoarseRecording>(recording.bands);
-    switch (options.method) {
-        case MatchMethod::Waveform:
-            return matchByWaveform(*reader, *searched, stamps, job);
-        case MatchMethod::Claps:
-            return matchByOnsets(*reader, job);
-        case MatchMethod::Timecode:
-            return matchByStamps(*reader, *searched, stamps, job);
-        case MatchMethod::Auto:
-            break;
+    if (options.method == MatchMethod::Timecode) {
+        return matchByStamps(*reader, *searched, stamps, job);
     }
     auto e = matchByWaveform(*reader, *searched, stamps, job);
-    if (!e || e->status == MatchStatus::Matched) return e;
+    if (!e || e->status == MatchStatus::Matched || options.method == MatchMethod::Waveform) {
+        return e;
+    }
     auto claps = matchByOnsets(*reader, job.withReport({}));
     if (!claps) return claps;
     // Claps never stand against sound that decides, nor replace what the sound has to say about

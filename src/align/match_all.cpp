@@ -75,7 +75,7 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
         const JobControl piece = progress.piece(k);
         const std::size_t r = k / takes.size();
         MatchOptions own = options;
-        own.searched = searches[r].use(*recordings[r]);
+        if (own.method != MatchMethod::Claps) own.searched = searches[r].use(*recordings[r]);
         answers[k] = matchPair(*takes[k % takes.size()], *recordings[r], own, piece);
         searches[r].done();
         piece.report(1);

@@ -1,7 +1,4 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <algorithm>
-#include <cmath>
-
 #include "align/clap_match.h"
 #include "align/estimate_from.h"
 #include "align/judge.h"
@@ -26,9 +23,7 @@ Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job
     for (std::size_t i = 1; i < found->size(); ++i) {
         const FineMatch& other = (*found)[i].match;
         e.rivals.push_back(
-            {onTakeTime(other.line, scratchStart).offset,
-             20 * std::log10(std::max(
-                      1e-3, other.stackStrength / std::max(1e-9, best.match.stackStrength)))});
+            rivalAt(other.line, scratchStart, other.stackStrength, best.match.stackStrength));
     }
     judgeClaps(*found, quietButForClaps(take, best.match.overlap), e);
     return e;

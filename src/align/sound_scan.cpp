@@ -60,7 +60,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     if (scan.info.video) reader->collectPictureTimes(scan.info.video->stream);
     scan.rate = reader->rate();
     const auto channels = static_cast<std::size_t>(reader->channels());
-    if (options.channel == kBestChannel) {
+    if (options.channel == kBestChannel && channels > 1) {
         auto chosen = bestChannel(scan);
         if (!chosen) return tl::unexpected(chosen.error());
         scan.channel = *chosen;

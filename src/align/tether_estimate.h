@@ -59,6 +59,9 @@ struct TetherEstimate {
     std::vector<MeasuredSlip> slips;
     MatchEvidence evidence;
     std::string reason;  ///< One plain sentence.
+
+    /// False where the recording jumps: one line then holds for a part of the take only.
+    [[nodiscard]] bool oneLineHolds() const { return segments.size() < 2; }
 };
 
 }  // namespace brisk

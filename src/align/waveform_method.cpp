@@ -166,9 +166,7 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
         const Tested& other = (*tested)[i];
         if (samePlace(best.match, other.match)) continue;
         rival = std::max(rival, rivalStrength(best.match, other.match));
-        rivals.push_back(
-            {onTakeTime(other.match.line, scratchStart).offset,
-             20 * std::log10(std::max(1e-3, other.weight / std::max(1e-9, best.weight)))});
+        rivals.push_back(rivalAt(other.match.line, scratchStart, other.weight, best.weight));
     }
     auto stretches = findJumps(reader, best.match, job.part(0.9, 1.0));
     if (!stretches) return tl::unexpected(stretches.error());

@@ -69,6 +69,12 @@ constexpr std::pair<const char*, MatchMethod> kMethods[] = {
     {"timecode", MatchMethod::Timecode},
 };
 
+std::vector<std::string> methodNames() {
+    std::vector<std::string> out;
+    for (const auto& m : kMethods) out.emplace_back(m.first);
+    return out;
+}
+
 MatchMethod methodNamed(const std::string& name) {
     for (const auto& [text, method] : kMethods) {
         if (name == text) return method;
@@ -119,8 +125,7 @@ Run addAlign(CLI::App& sub) {
     auto o = std::make_shared<Options>();
     sub.add_option("--camera", o->cameras, "Takes: files with the scratch sound")->required();
     sub.add_option("--clean", o->cleans, "Recordings: files with the clean sound")->required();
-    sub.add_option("--method", o->method, "How to match")
-        ->check(CLI::IsMember({"auto", "waveform", "claps", "timecode"}));
+    sub.add_option("--method", o->method, "How to match")->check(CLI::IsMember(methodNames()));
     sub.add_option("--channel", o->channel, "Channel of the recordings: auto, mix, or 1, 2, ...")
         ->check(CLI::IsMember({"auto", "mix"}) | CLI::PositiveNumber);
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");

@@ -50,7 +50,7 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
             console.say(o.cameras[p.take] + " is not handed over: " + p.estimate.reason);
             continue;
         }
-        if (p.estimate.segments.size() > 1) {
+        if (!p.estimate.oneLineHolds()) {
             w.attention = true;
             console.say(o.cameras[p.take] + kJumps + p.estimate.reason);
             continue;
@@ -84,7 +84,7 @@ Result<Work> fromProject(const Options& o, const Console& console) {
                         stateText(state.stateOf(id)) + ".");
             continue;
         }
-        if (!t->oneLineHolds()) {
+        if (!t->found.oneLineHolds()) {
             w.attention = true;
             console.say(state.item(id)->path + kJumps + t->found.reason);
             continue;

@@ -35,10 +35,11 @@ LevelMeter::LevelMeter(SampleRate rate, int channels, bool withLoudness)
     state_->power.resize(state_->channels);
     state_->run.resize(state_->channels);
     // The histogram mode keeps memory flat over a whole day.
-    if (withLoudness)
+    if (withLoudness) {
         state_->meter =
             ebur128_init(static_cast<unsigned>(channels), static_cast<unsigned long>(rate.hertz),
                          EBUR128_MODE_I | EBUR128_MODE_HISTOGRAM);
+    }
 }
 
 LevelMeter::LevelMeter(LevelMeter&&) noexcept = default;

@@ -81,16 +81,19 @@ void SpikeDetector::examine(std::span<const double> recent) {
 
 std::vector<Spike> SpikeDetector::finish() {
     for (std::size_t i = 0; i < kAfter; ++i) closeHop();
-    if (found_.size() > kMostKept) {
-        const auto nth = found_.begin() + kMostKept;
-        std::nth_element(found_.begin(), nth, found_.end(), [](const Spike& a, const Spike& b) {
-            return a.strengthDb > b.strengthDb;
-        });
-        found_.erase(nth, found_.end());
-        std::sort(found_.begin(), found_.end(),
-                  [](const Spike& a, const Spike& b) { return a.time < b.time; });
-    }
+    keepStrongest(found_, kMostKept);
     return std::move(found_);
+}
+
+void keepStrongest(std::vector<Spike>& spikes, std::size_t most) {
+    if (spikes.size() <= most) return;
+    // Stable, so that of equals the earlier stay, whatever the library.
+    std::stable_sort(spikes.begin(), spikes.end(), [](const Spike& a, const Spike& b) {
+        return a.strengthDb > b.strengthDb;
+    });
+    spikes.resize(most);
+    std::sort(spikes.begin(), spikes.end(),
+              [](const Spike& a, const Spike& b) { return a.time < b.time; });
 }
 
 }  // namespace brisk

@@ -18,6 +18,9 @@ struct Spike {
     double strengthDb = 0;  ///< 3 ms at the onset over the 24 ms before it.
 };
 
+/// Leaves the strongest `most`, in order of time.
+void keepStrongest(std::vector<Spike>& spikes, std::size_t most);
+
 class SpikeDetector {
   public:
     static constexpr std::size_t kMostKept = 200;

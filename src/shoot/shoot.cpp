@@ -21,7 +21,7 @@ const char* stateText(TetherState s) {
 
 TetherState Tether::state() const {
     if (locked) return TetherState::Tethered;
-    if (movedByHand() || !oneLineHolds()) return TetherState::NeedsAnEar;
+    if (movedByHand() || !found.oneLineHolds()) return TetherState::NeedsAnEar;
     switch (found.status) {
         case MatchStatus::Matched:
             return TetherState::Offered;

@@ -43,8 +43,6 @@ struct Tether {
 
     [[nodiscard]] TetherState state() const;
     [[nodiscard]] bool movedByHand() const { return !(line == found.line); }
-    /// False where the recording jumps: one line then holds for a part of the take only.
-    [[nodiscard]] bool oneLineHolds() const { return found.segments.size() < 2; }
 };
 
 struct ShootState {

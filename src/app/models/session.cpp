@@ -243,7 +243,7 @@ std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer cont
     const MediaFacts* camera = facts(take);
     const MediaFacts* clean = t ? facts(t->recording) : nullptr;
     const bool ready = clean && camera && clean->scan && camera->scan;
-    if (!ready || t->state() == TetherState::Loose || !t->oneLineHolds()) return std::nullopt;
+    if (!ready || t->state() == TetherState::Loose || !t->found.oneLineHolds()) return std::nullopt;
     return VideoExportPlan{*camera->scan, *clean->scan,         t->line,       t->polarity,
                            container,     folder.toStdString(), "{take} clean"};
 }

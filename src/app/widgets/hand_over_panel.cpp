@@ -117,7 +117,7 @@ void HandOverPanel::refresh() {
     write_->setEnabled(plan && !session_.work().busy());
     if (!plan) {
         const Tether* t = session_.state().tetherOf(take_);
-        holds_->setText(t && !t->oneLineHolds()
+        holds_->setText(t && !t->found.oneLineHolds()
                             ? tr("The recording jumps inside this take, and a take with a jump "
                                  "cannot be written yet.")
                             : tr("This take has no place yet: find matches first."));
