@@ -46,6 +46,7 @@ Score scoreOf(const TetherEstimate& e, const MadePair& made) {
             std::max(0.0, jump(first.line, last.line)) / first.line.drift.factor();
         const double said = e.segments[0].range.end.value;
         s.placeErrorS = std::max({0.0, at - repeated - said, said - at});
+        s.placeDoubtS = e.segments[1].startDoubt.value;
     }
     return s;
 }

@@ -25,6 +25,7 @@ struct Score {
     double driftErrorPpm = 0;
     double jumpErrorMs = 0;  ///< Of a lost stretch, where one was found.
     double placeErrorS = 0;
+    double placeDoubtS = 0;  ///< That the answer itself states: a jump in a pause.
     bool jumpFound = false;
     bool polarityRight = true;
     double seconds = 0;  ///< Spent reading and matching.

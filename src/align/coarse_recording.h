@@ -7,12 +7,12 @@
 ///     coarseSearch(take.bands, *searched, job);
 #pragma once
 
-#include <complex>
 #include <memory>
 #include <mutex>
 #include <vector>
 
 #include "align/onset_flux.h"
+#include "align/packed_spectrum.h"
 #include "dsp/fourier.h"
 
 namespace brisk {
@@ -30,8 +30,8 @@ class CoarseRecording {
     static constexpr std::int64_t kUsable = kTransform - kLongestSegment;
 
     struct Block {
-        std::vector<std::vector<std::complex<float>>> spectra;  ///< One a band.
-        std::vector<double> energy;                             ///< kTransform + 1.
+        std::vector<PackedSpectrum> spectra;  ///< One a band.
+        std::vector<double> energy;           ///< kTransform + 1.
     };
 
     /// `levels` must outlive this.

@@ -8,7 +8,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <complex>
 
 #include "align/onset_flux.h"
 #include "dsp/fourier.h"
@@ -35,8 +34,8 @@ struct Peak {
 struct Segment {
     std::int64_t first = 0;
     std::int64_t frames = 0;
-    std::vector<std::vector<std::complex<float>>> spectrum;  // a band each
-    std::vector<double> energy;                              // running, frames + 1
+    std::vector<PackedSpectrum> spectrum;  // a band each
+    std::vector<double> energy;            // running, frames + 1
     std::vector<Peak> peaks;
     std::vector<std::int64_t> histogram = std::vector<std::int64_t>(kHistogram + 1, 0);
     double previous[2] = {0, 0};
@@ -70,8 +69,7 @@ std::vector<Segment> makeSegments(const OnsetFlux& scratch, RealFourier& fourier
             std::copy_n(rows.begin() + static_cast<std::ptrdiff_t>(b) * length, length,
                         time.begin());
             fourier.forward();
-            const auto spectrum = fourier.spectrum();
-            s.spectrum.emplace_back(spectrum.begin(), spectrum.end());
+            s.spectrum.push_back(packSpectrum(fourier.spectrum()));
         }
     }
     return segments;
@@ -112,11 +110,9 @@ class BlockScorer {
     /// The block's lags within [firstLag, endLag); a lag is the clean frame at which the segment's
     /// first frame falls.
     void score(Segment& s, std::int64_t firstLag, std::int64_t endLag, std::int64_t leastOverlap) {
-        auto sum = fourier_.spectrum();
-        std::fill(sum.begin(), sum.end(), std::complex<float>{});
-        for (std::size_t b = 0; b < kBands; ++b) {
-            addProduct(block_->spectra[b], s.spectrum[b], sum);
-        }
+        sum_.clear();
+        for (std::size_t b = 0; b < kBands; ++b) sum_.add(block_->spectra[b], s.spectrum[b]);
+        sum_.writeTo(fourier_.spectrum());
         fourier_.inverse();
         const auto time = fourier_.time();
         const auto whole = static_cast<float>(s.energyOf(0, s.frames));
@@ -153,19 +149,6 @@ class BlockScorer {
     }
 
   private:
-    /// sum += a × conj(b). Written out: the library's product checks for infinities at each step.
-    static void addProduct(const std::vector<std::complex<float>>& a,
-                           const std::vector<std::complex<float>>& b,
-                           std::span<std::complex<float>> sum) {
-        const float* x = reinterpret_cast<const float*>(a.data());
-        const float* y = reinterpret_cast<const float*>(b.data());
-        float* out = reinterpret_cast<float*>(sum.data());
-        for (std::size_t k = 0; k < 2 * sum.size(); k += 2) {
-            out[k] += x[k] * y[k] + x[k + 1] * y[k + 1];
-            out[k + 1] += x[k + 1] * y[k] - x[k] * y[k + 1];
-        }
-    }
-
     static void count(Segment& s, std::int64_t lag, double v) {
         ++s.histogram[static_cast<std::size_t>(
             std::clamp((v + 1) * kHistogram / 2, 0.0, double{kHistogram}))];
@@ -186,6 +169,7 @@ class BlockScorer {
     }
 
     RealFourier& fourier_;
+    SpectrumSum sum_{kTransform / 2 + 1};
     std::int64_t cleanFrames_;
     std::int64_t first_ = 0;
     std::shared_ptr<const CoarseRecording::Block> block_;

@@ -42,7 +42,8 @@ TetherEstimate estimateFrom(const std::vector<MatchedStretch>& stretches, Second
     TetherEstimate e;
     for (const auto& s : stretches) {
         e.segments.push_back({{s.range.start + scratchStart, s.range.end + scratchStart},
-                              onTakeTime(s.match.line, scratchStart)});
+                              onTakeTime(s.match.line, scratchStart),
+                              s.startDoubt});
         e.windowsUsed += static_cast<int>(s.match.windows.size());
         e.windowsAgreeing += s.match.agreeing();
         for (const auto& w : s.match.windows) {

@@ -22,6 +22,8 @@ constexpr double kSureShare = 0.6;
 constexpr int kSureWindows = 5;
 constexpr int kMostStretches = 8;
 constexpr double kBoundaryHop = 0.05;
+constexpr double kBeyond = 4.0;  // seconds; a window of the measurement is 2.7 long
+constexpr double kHeard = 4.5;   // deviations; the best of 49 lags reaches 3 by chance
 constexpr int kBoundarySize = 1 << 14;
 
 /// The run of windows that is on the line, as [first, last), by the largest sum of votes.
@@ -150,7 +152,9 @@ Result<std::vector<Preference>> preferences(WindowReader& reader, const MatchedS
         if (!first) return tl::unexpected(first.error());
         auto second = height(b.match, {t - half});
         if (!second) return tl::unexpected(second.error());
-        out.push_back({t, *first - *second});
+        // Two heights of chance say nothing.
+        const bool heard = std::max(*first, *second) >= kHeard;
+        out.push_back({t, heard ? *first - *second : 0.0});
     }
     return out;
 }
@@ -171,8 +175,8 @@ Result<void> settleBoundary(WindowReader& reader, MatchedStretch& a, MatchedStre
         }
         return m.windows.front().scratchTime;
     };
-    TimeRange where{std::min(lastOn(a.match), a.range.end) - Seconds{2},
-                    std::max(firstOn(b.match), b.range.start) + Seconds{2}};
+    TimeRange where{std::min(lastOn(a.match), a.range.end) - Seconds{kBeyond},
+                    std::max(firstOn(b.match), b.range.start) + Seconds{kBeyond}};
     where = where.intersect({a.range.start, b.range.end});
     auto p = preferences(reader, a, b, where, job);
     if (!p) return tl::unexpected(p.error());
@@ -182,8 +186,9 @@ Result<void> settleBoundary(WindowReader& reader, MatchedStretch& a, MatchedStre
     const double gap = std::fabs(lost);
     // The best split: everything before prefers the first line, everything after the second. What
     // was lost is on neither line, what was repeated is on both: it prefers none.
+    // In a pause nothing changes the sum: the middle of the pause is the best guess.
     double best = -1e9;
-    double at = middle.value;
+    TimeRange pause{middle, middle};
     for (std::size_t i = 0; i <= p->size(); ++i) {
         const double t =
             i < p->size() ? (*p)[i].middle - kBoundaryHop / 2 : p->back().middle + kBoundaryHop / 2;
@@ -194,9 +199,13 @@ Result<void> settleBoundary(WindowReader& reader, MatchedStretch& a, MatchedStre
         }
         if (sum > best) {
             best = sum;
-            at = t;
+            pause = {{t}, {t}};
+        } else if (sum == best) {
+            pause.end = {t};
         }
     }
+    const double at = ((pause.start + pause.end) / 2).value;
+    b.startDoubt = pause.length() / 2;
     a.range.end = Seconds{lost > 0 ? at : at + gap / 2};
     b.range.start = Seconds{lost > 0 ? at + gap : at + gap / 2};
     return {};

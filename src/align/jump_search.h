@@ -16,6 +16,7 @@ namespace brisk {
 struct MatchedStretch {
     TimeRange range;  ///< Scratch time.
     FineMatch match;
+    Seconds startDoubt{0};  ///< The jump at its start may lie this much earlier or later.
 };
 
 /// In order of time, not touching where something was lost. The windows of the stretches together

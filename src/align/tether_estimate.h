@@ -32,6 +32,8 @@ struct MeasuredSlip {
 struct TetherSegment {
     TimeRange range;  ///< Take time.
     ClockLine line;
+    /// Its start may lie this much earlier or later: a jump in a pause leaves no trace of when.
+    Seconds startDoubt{0};
 };
 
 /// What the judgement rests on.

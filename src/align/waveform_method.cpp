@@ -17,8 +17,13 @@ namespace {
 /// A second place is looked at when it scores at least this part of the best.
 constexpr double kWorthMeasuring = 0.5;
 constexpr std::size_t kMostProbed = 5;
+/// Where nothing is common, probes of chance stand at five to seven deviations. Two of those are
+/// measured, so that the judge has something to compare; the rest would only cost time.
+constexpr double kProbeStands = 8.0;
+constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
+constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
 
 /// Too little to compare is something to say, not a failure.
 bool isAnswer(const Error& e) {
@@ -81,7 +86,11 @@ std::string jumpWords(const std::vector<TetherSegment>& segments) {
         const double lost =
             (segments[i].line.toRecording(at) - segments[i + 1].line.toRecording(at)).value;
         text += std::string(lost > 0 ? " The recording lost " : " The recording repeats ") +
-                clockText({std::fabs(lost)}, 3) + " at " + clockText(at, 1) + " of the take.";
+                clockText({std::fabs(lost)}, 3) + " at " + clockText(at, 1) + " of the take";
+        const Seconds doubt = segments[i + 1].startDoubt;
+        text += doubt.value > kSameMoment
+                    ? ", in a pause: it may be up to " + clockText(doubt, 1) + " earlier or later."
+                    : ".";
     }
     return text;
 }
@@ -113,6 +122,7 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
     for (const auto& probe : probes) {
         const double from = 0.5 + each * static_cast<double>(tested.size());
         if (!tested.empty() && probe.strength < kWorthMeasuring * probes.front().strength) break;
+        if (tested.size() >= kMeasuredAnyway && probe.strength < kProbeStands) break;
         auto fine = measurePlace(reader, probe, whole, job.part(from, from + each));
         if (fine) {
             const double weight = evidence(*fine);

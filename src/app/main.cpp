@@ -5,8 +5,10 @@
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/widgets/main_window.h"
+#include "core/large_buffers.h"
 
 int main(int argc, char** argv) {
+    brisk::returnLargeBuffersAtOnce();
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("Brisk Tether"));
     QApplication::setApplicationVersion(QStringLiteral(BRISK_VERSION));

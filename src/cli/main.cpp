@@ -3,9 +3,11 @@
 #include <vector>
 
 #include "cli/commands.h"
+#include "core/large_buffers.h"
 
 int main(int argc, char** argv) {
     using namespace brisk::cli;
+    brisk::returnLargeBuffersAtOnce();
     CLI::App app{"Brisk Tether on the command line: puts clean sound to picture.",
                  "brisk-tether-cli"};
     app.set_version_flag("--version", "brisk-tether-cli " BRISK_VERSION);

@@ -38,6 +38,7 @@ ordered_json estimateJson(const TetherEstimate& e) {
         ordered_json part = lineJson(s.line);
         part["take_start"] = s.range.start.value;
         part["take_end"] = s.range.end.value;
+        part["start_doubt"] = s.startDoubt.value;
         j["segments"].push_back(std::move(part));
     }
     j["slips"] = ordered_json::array();
@@ -72,7 +73,9 @@ TetherEstimate estimateFrom(const ordered_json& j) {
     // Absent in files from before jumps were looked for.
     for (const auto& s : j.value("segments", ordered_json::array())) {
         e.segments.push_back(
-            {{{s.at("take_start").get<double>()}, {s.at("take_end").get<double>()}}, lineFrom(s)});
+            {{{s.at("take_start").get<double>()}, {s.at("take_end").get<double>()}},
+             lineFrom(s),
+             {s.value("start_doubt", 0.0)}});
     }
     for (const auto& s : j.at("slips")) {
         e.slips.push_back({{s.at(0).get<double>()}, {s.at(1).get<double>()}, s.at(2).get<bool>()});

@@ -42,6 +42,17 @@ TEST_F(Jumps, HalfASecondRepeated) {
     EXPECT_NE(e.reason.find("repeats"), std::string::npos) << e.reason;
 }
 
+TEST_F(Jumps, InAPauseThePlaceIsAsDoubtfulAsThePauseIsLong) {
+    std::fill(day.begin() + 53 * 48000, day.begin() + 58 * 48000, 0.0f);
+    // Lost right after the last word, where nothing tells.
+    const auto e = shoot.match(cut(day, 20, 100), joined(cut(day, 0, 53.5), cut(day, 53.7, 120)));
+    ASSERT_EQ(e.segments.size(), 2u) << e.reason;
+    const TetherSegment& second = e.segments[1];
+    EXPECT_GT(second.startDoubt.value, 1.5);
+    EXPECT_LT(std::fabs(second.range.start.value - 33.7), second.startDoubt.value + 0.3);
+    EXPECT_NE(e.reason.find("in a pause"), std::string::npos) << e.reason;
+}
+
 TEST_F(Jumps, NoneWhereNothingWasLost) {
     const auto e = shoot.match(cut(day, 20, 100), day);
     EXPECT_EQ(e.segments.size(), 1u) << e.reason;
