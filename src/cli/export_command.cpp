@@ -90,7 +90,7 @@ Result<Work> fromProject(const Options& o, const Console& console) {
             continue;
         }
         w.jobs.push_back({indexOf(takes, state.item(id)->path),
-                          indexOf(recordings, state.item(t->recording)->path), t->line,
+                          indexOf(recordings, state.item(t->recording)->path), t->heardLine(),
                           t->polarity});
     }
     auto files = scanAll(takes, recordings, "auto", console);

@@ -21,6 +21,7 @@ enum class ErrorCode {
     Silent,       ///< Material, but no sound in it.
     Cancelled,    ///< Somebody asked to stop.
     BadProject,   ///< A project file that cannot be understood.
+    BadEntry,     ///< Something typed that cannot be understood.
 };
 
 /// One failure. `sentence` is for a person: which file, what is wrong, what was kept, what to do.

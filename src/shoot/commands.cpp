@@ -45,6 +45,7 @@ Command addMedia(std::vector<MediaItem> items) {
 Command removeMedia(const ShootState& now, int id) {
     return {"Remove " + nameOf(now, id), [id](ShootState& s) {
                 std::erase_if(s.media, [&](const MediaItem& m) { return m.id == id; });
+                std::erase_if(s.marks, [&](const Mark& m) { return m.media == id; });
                 std::erase_if(s.tethers,
                               [&](const Tether& t) { return t.take == id || t.recording == id; });
             }};
@@ -85,10 +86,48 @@ Command moveClean(const ShootState& now, int take, Seconds by) {
             }};
 }
 
+Command place(const ShootState& now, int take, ClockLine line, const std::string& how) {
+    return {"Place the clean sound of " + nameOf(now, take) + " " + how,
+            [take, line](ShootState& s) {
+                Tether* t = find(s, take);
+                if (t && !t->locked) t->line = line;
+            }};
+}
+
+Command layOn(const ShootState& now, int take, int recording, Seconds offset) {
+    return {"Lay " + nameOf(now, take) + " on " + nameOf(now, recording),
+            [take, recording, offset](ShootState& s) {
+                Tether* t = find(s, take);
+                if (t && t->locked) return;
+                Tether laid;
+                laid.take = take;
+                laid.recording = recording;
+                laid.line.offset = offset;
+                laid.found.line = laid.line;
+                laid.placedByHand = true;
+                if (t) {
+                    *t = laid;
+                } else {
+                    s.tethers.push_back(laid);
+                }
+            }};
+}
+
 Command backToFound(const ShootState& now, int take) {
     return {"Back to the found place of " + nameOf(now, take), [take](ShootState& s) {
                 Tether* t = find(s, take);
                 if (t && !t->locked) t->line = t->found.line;
+            }};
+}
+
+Command setSoundDelay(const ShootState& now, int take, Seconds delay) {
+    const std::string what = delay.value == 0
+                                 ? "Forget the distance to the camera of " + nameOf(now, take)
+                                 : "Let the clean sound of " + nameOf(now, take) + " come " +
+                                       slipText(delay) + " earlier, as the picture has it";
+    return {what, [take, delay](ShootState& s) {
+                Tether* t = find(s, take);
+                if (t && !t->locked) t->soundDelay = delay;
             }};
 }
 

@@ -23,7 +23,13 @@ Command unlock(const ShootState& now, int take);
 
 /// Moves the clean sound of an unlocked take; positive = it is heard later in the take.
 Command moveClean(const ShootState& now, int take, Seconds by);
+/// Puts an unlocked take on a line that a person chose, in words: "by 2 marks".
+Command place(const ShootState& now, int take, ClockLine line, const std::string& how);
+/// Lays a take on a recording, whatever a search said of it.
+Command layOn(const ShootState& now, int take, int recording, Seconds offset);
 /// Back to the place the search found.
 Command backToFound(const ShootState& now, int take);
+/// How long the sound was on its way to the camera; 0 takes it back.
+Command setSoundDelay(const ShootState& now, int take, Seconds delay);
 
 }  // namespace brisk::commands

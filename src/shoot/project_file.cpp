@@ -89,6 +89,8 @@ ordered_json tetherJson(const Tether& t) {
     j["line"] = lineJson(t.line);
     j["polarity"] = t.polarity;
     j["locked"] = t.locked;
+    j["placed_by_hand"] = t.placedByHand;
+    j["sound_delay_seconds"] = t.soundDelay.value;
     j["found"] = estimateJson(t.found);
     return j;
 }
@@ -100,6 +102,9 @@ Tether tetherFrom(const ordered_json& j) {
     t.line = lineFrom(j.at("line"));
     t.polarity = j.at("polarity");
     t.locked = j.at("locked");
+    // Absent in files from before takes were placed by hand.
+    t.placedByHand = j.value("placed_by_hand", false);
+    t.soundDelay = {j.value("sound_delay_seconds", 0.0)};
     t.found = estimateFrom(j.at("found"));
     return t;
 }
@@ -153,6 +158,11 @@ Result<void> saveProject(const ShootState& state, const std::string& path) {
     }
     j["tethers"] = ordered_json::array();
     for (const auto& t : state.tethers) j["tethers"].push_back(tetherJson(t));
+    j["marks"] = ordered_json::array();
+    for (const auto& m : state.marks) {
+        j["marks"].push_back(
+            {{"id", m.id}, {"media", m.media}, {"seconds", m.time.value}, {"name", m.name}});
+    }
     return writeWholeFile(path, j.dump(1) + "\n");
 }
 
@@ -176,6 +186,10 @@ Result<LoadedProject> loadProject(const std::string& path) {
         const fs::path folder = fs::absolute(path).parent_path();
         for (const auto& m : j.at("media")) addMediaFrom(m, folder, loaded);
         for (const auto& t : j.at("tethers")) loaded.state.tethers.push_back(tetherFrom(t));
+        for (const auto& m : j.value("marks", ordered_json::array())) {
+            loaded.state.marks.push_back(
+                {m.at("id"), m.at("media"), {m.at("seconds").get<double>()}, m.at("name")});
+        }
         return loaded;
     } catch (const ordered_json::exception& e) {
         return fail(ErrorCode::BadProject, path + " is damaged and cannot be understood." + kept,

@@ -21,7 +21,7 @@ const char* stateText(TetherState s) {
 
 TetherState Tether::state() const {
     if (locked) return TetherState::Tethered;
-    if (movedByHand() || !found.oneLineHolds()) return TetherState::NeedsAnEar;
+    if (placedByHand || movedByHand() || !found.oneLineHolds()) return TetherState::NeedsAnEar;
     switch (found.status) {
         case MatchStatus::Matched:
             return TetherState::Offered;
@@ -43,6 +43,22 @@ const Tether* ShootState::tetherOf(int take) const {
     const auto it = std::find_if(tethers.begin(), tethers.end(),
                                  [&](const Tether& t) { return t.take == take; });
     return it == tethers.end() ? nullptr : &*it;
+}
+
+const Mark* ShootState::mark(int id) const {
+    const auto it =
+        std::find_if(marks.begin(), marks.end(), [&](const Mark& m) { return m.id == id; });
+    return it == marks.end() ? nullptr : &*it;
+}
+
+std::vector<Mark> ShootState::marksOf(int id) const {
+    std::vector<Mark> out;
+    for (const auto& m : marks) {
+        if (m.media == id) out.push_back(m);
+    }
+    std::stable_sort(out.begin(), out.end(),
+                     [](const Mark& a, const Mark& b) { return a.time < b.time; });
+    return out;
 }
 
 std::vector<int> ShootState::ids(MediaKind role) const {

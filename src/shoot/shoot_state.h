@@ -40,18 +40,36 @@ struct Tether {
     ClockLine line;        ///< In force; differs from found.line after a move by hand.
     int polarity = 1;
     bool locked = false;
+    bool placedByHand = false;  ///< On this recording because a person said so.
+    /// How long the sound was on its way to the camera. The camera's sound lags behind its picture
+    /// by this; the clean sound is heard this much earlier than the scratch sound has it.
+    Seconds soundDelay{0};
 
+    /// Where the clean sound is heard and written: the acoustic match, less the sound's way.
+    [[nodiscard]] ClockLine heardLine() const { return {line.toRecording(soundDelay), line.drift}; }
     [[nodiscard]] TetherState state() const;
     [[nodiscard]] bool movedByHand() const { return !(line == found.line); }
+};
+
+/// A moment that a person named: a clap, a word.
+struct Mark {
+    int id = 0;
+    int media = 0;
+    Seconds time;  ///< Take time on a take; recording time on a recording.
+    std::string name;
 };
 
 struct ShootState {
     std::vector<MediaItem> media;
     std::vector<Tether> tethers;
+    std::vector<Mark> marks;
     int nextId = 1;
 
     [[nodiscard]] const MediaItem* item(int id) const;
     [[nodiscard]] const Tether* tetherOf(int take) const;
+    [[nodiscard]] const Mark* mark(int id) const;
+    /// In order of time.
+    [[nodiscard]] std::vector<Mark> marksOf(int media) const;
     [[nodiscard]] std::vector<int> ids(MediaKind role) const;
     [[nodiscard]] TetherState stateOf(int take) const;
 };

@@ -18,7 +18,7 @@ ShootState sample(const TempFolder& folder) {
     test::writeBytes(folder.file("card/a.mov"), "picture");
     test::writeBytes(folder.file("card/b.wav"), "sound");
     ShootState s;
-    s.nextId = 3;
+    s.nextId = 5;
     s.media = {
         {1, folder.file("card/a.mov"), MediaKind::Take, *fingerprintOf(folder.file("card/a.mov"))},
         {2, folder.file("card/b.wav"), MediaKind::Recording,
@@ -29,6 +29,8 @@ ShootState sample(const TempFolder& folder) {
     t.line = {{1167.4832171234567}, {-14.25}};
     t.polarity = -1;
     t.locked = true;
+    t.placedByHand = true;
+    t.soundDelay = milliseconds(12.2);
     t.found.status = MatchStatus::Unsure;
     t.found.line = {{1167.5}, {-14}};
     t.found.polarity = -1;
@@ -42,6 +44,7 @@ ShootState sample(const TempFolder& folder) {
     t.found.slips = {{{1}, milliseconds(0.1), true}, {{2}, milliseconds(9), false}};
     t.found.reason = "The evidence is thin.";
     s.tethers = {t};
+    s.marks = {{3, 1, {4.125}, "first clap"}, {4, 2, {1171.6}, "door"}};
     return s;
 }
 
@@ -51,6 +54,8 @@ void expectSame(const Tether& a, const Tether& b) {
     EXPECT_EQ(a.line, b.line) << "every bit of a double survives";
     EXPECT_EQ(a.polarity, b.polarity);
     EXPECT_EQ(a.locked, b.locked);
+    EXPECT_EQ(a.placedByHand, b.placedByHand);
+    EXPECT_EQ(a.soundDelay, b.soundDelay);
     EXPECT_EQ(a.found.status, b.found.status);
     EXPECT_EQ(a.found.line, b.found.line);
     EXPECT_EQ(a.found.confidence, b.found.confidence);
@@ -72,7 +77,11 @@ TEST(ProjectFile, ComesBackAsItWas) {
     const auto back = loadProject(folder.file("day.brisk"));
     ASSERT_TRUE(back) << back.error().sentence;
     EXPECT_TRUE(back->warnings.empty());
-    EXPECT_EQ(back->state.nextId, 3);
+    EXPECT_EQ(back->state.nextId, 5);
+    ASSERT_EQ(back->state.marks.size(), 2u);
+    EXPECT_EQ(back->state.marks[1].media, 2);
+    EXPECT_EQ(back->state.marks[1].time, Seconds{1171.6});
+    EXPECT_EQ(back->state.marks[0].name, "first clap");
     ASSERT_EQ(back->state.media.size(), 2u);
     EXPECT_EQ(back->state.media[1].role, MediaKind::Recording);
     EXPECT_EQ(back->state.media[0].fingerprint, s.media[0].fingerprint);

@@ -244,7 +244,7 @@ std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer cont
     const MediaFacts* clean = t ? facts(t->recording) : nullptr;
     const bool ready = clean && camera && clean->scan && camera->scan;
     if (!ready || t->state() == TetherState::Loose || !t->found.oneLineHolds()) return std::nullopt;
-    return VideoExportPlan{*camera->scan, *clean->scan,         t->line,       t->polarity,
+    return VideoExportPlan{*camera->scan, *clean->scan,         t->heardLine(), t->polarity,
                            container,     folder.toStdString(), "{take} clean"};
 }
 

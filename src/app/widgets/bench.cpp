@@ -84,7 +84,7 @@ void Bench::refresh() {
     const bool placed = t && t->state() != TetherState::Loose;
     const MediaFacts* clean = placed ? session_.facts(t->recording) : nullptr;
     player_.load(f ? f->scan : nullptr, clean ? clean->scan : nullptr,
-                 placed ? t->line : ClockLine{}, placed ? t->polarity : 1);
+                 placed ? t->heardLine() : ClockLine{}, placed ? t->polarity : 1);
     listen_->setCleanAvailable(clean && clean->scan);
     listen_->setAudible(player_.audible());
     player_.setListen(listen_->listen());
