@@ -18,11 +18,13 @@ namespace {
 namespace fs = std::filesystem;
 constexpr int kRate = 48000;
 
-/// The packages of all languages hold the very same screaming monkeys and beeps: those would make
-/// pairs true that are meant to be foreign.
+/// The packages of all languages hold the very same screaming monkeys and beeps, and one piece of
+/// music begins with another (sample correlation 0.87): those would make pairs true that are meant
+/// to be foreign.
 bool sharedByAll(const fs::path& file) {
     const std::string name = file.stem().string();
     return name.starts_with("tt-") || name.starts_with("beep") ||
+           file.string().find("drascula/audio/track30.") != std::string::npos ||
            name.find("tone") != std::string::npos ||
            file.string().find("/silence/") != std::string::npos;
 }

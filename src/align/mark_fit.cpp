@@ -26,6 +26,7 @@ std::vector<MarkPair> pairsOn(ClockLine line, std::span<const Seconds> take,
         std::size_t best = recording.size();
         double away = reach;
         for (std::size_t j = next; j < recording.size(); ++j) {
+            if (recording[j].value > want + reach) break;
             const double d = std::fabs(recording[j].value - want);
             if (d < away) {
                 away = d;

@@ -5,42 +5,112 @@
 #include <cmath>
 
 namespace brisk {
+namespace {
+
+constexpr float kStep = 1.0f / 480;    // of full gain a frame: 10 ms from nothing to all
+constexpr std::size_t kFade = 960;     // frames between two places of the clean sound
+constexpr std::int64_t kBeat = 24000;  // frames until Flip changes sides
+constexpr float kEachOfBoth = 0.7f;
+
+/// Reads `sound` and lays it out for two ears.
+Result<void> readStereo(PlacedSound& sound, std::size_t frames, std::vector<float>& block,
+                        std::vector<float>& stereo) {
+    const auto channels = static_cast<std::size_t>(sound.channels());
+    block.resize(frames * channels);
+    stereo.resize(frames * 2);
+    if (auto read = sound.read(block); !read) return read;
+    for (std::size_t n = 0; n < frames; ++n) {
+        stereo[n * 2] = block[n * channels];
+        stereo[n * 2 + 1] = channels == 2 ? block[n * 2 + 1] : block[n * channels];
+    }
+    return {};
+}
+
+}  // namespace
 
 ListeningMix::ListeningMix(PlacedSound camera, std::optional<PlacedSound> clean, float cameraGain)
     : camera_(std::move(camera)), clean_(std::move(clean)), cameraGain_(cameraGain) {}
 
+void ListeningMix::Ears::towards(Ears target, float step) {
+    left += std::clamp(target.left - left, -step, step);
+    right += std::clamp(target.right - right, -step, step);
+}
+
 Result<void> ListeningMix::seek(std::int64_t frame) {
+    frame_ = frame;
+    now_.reset();
+    leaving_.reset();
     if (auto sought = camera_.seek(frame); !sought) return sought;
     return clean_ ? clean_->seek(frame) : Result<void>();
 }
 
-void ListeningMix::add(std::span<const float> in, int channels, float gain,
-                       std::span<float> stereo) {
-    for (std::size_t n = 0; n < stereo.size() / 2; ++n) {
-        const float left = in[n * static_cast<std::size_t>(channels)];
-        const float right = channels == 2 ? in[n * 2 + 1] : left;
-        stereo[n * 2] += gain * left;
-        stereo[n * 2 + 1] += gain * right;
+Result<void> ListeningMix::replaceClean(PlacedSound clean) {
+    if (auto sought = clean.seek(frame_); !sought) return sought;
+    leaving_ = std::move(clean_);
+    clean_ = std::move(clean);
+    faded_ = 0;
+    return {};
+}
+
+ListeningMix::Parts ListeningMix::partsAt(Listen listen, std::int64_t frame) const {
+    const Ears none, all{1, 1}, each{kEachOfBoth, kEachOfBoth};
+    switch (listen) {
+        case Listen::Camera:
+            return {all, none};
+        case Listen::Clean:
+            return {none, all};
+        case Listen::Both:
+            return {each, each};
+        case Listen::Split:
+            return {{1, 0}, {0, 1}};
+        case Listen::Flip:
+            break;
     }
+    return frame / kBeat % 2 == 0 ? Parts{all, none} : Parts{none, all};
+}
+
+Result<void> ListeningMix::readClean(std::size_t frames) {
+    cleanStereo_.assign(frames * 2, 0.0f);
+    if (!clean_) return {};
+    if (auto read = readStereo(*clean_, frames, block_, cleanStereo_); !read) return read;
+    if (!leaving_) return {};
+    std::vector<float> old;
+    if (auto read = readStereo(*leaving_, frames, block_, old); !read) return read;
+    for (std::size_t n = 0; n < frames; ++n) {
+        const float in = std::min(1.0f, static_cast<float>(faded_ + n) / kFade);
+        for (std::size_t ear = 0; ear < 2; ++ear) {
+            float& v = cleanStereo_[n * 2 + ear];
+            v = in * v + (1 - in) * old[n * 2 + ear];
+        }
+    }
+    faded_ += frames;
+    if (faded_ >= kFade) leaving_.reset();
+    return {};
 }
 
 Result<void> ListeningMix::read(std::span<float> stereo, Listen listen) {
-    std::fill(stereo.begin(), stereo.end(), 0.0f);
     const std::size_t frames = stereo.size() / 2;
-    const float each = listen == Listen::Both ? 0.7f : 1.0f;
-    const auto play = [&](PlacedSound& sound, float gain) -> Result<void> {
-        block_.resize(frames * static_cast<std::size_t>(sound.channels()));
-        if (auto read = sound.read(block_); !read) return read;
-        if (gain != 0.0f) add(block_, sound.channels(), gain, stereo);
-        return {};
+    if (auto done = readStereo(camera_, frames, block_, cameraStereo_); !done) return done;
+    if (auto done = readClean(frames); !done) return done;
+    if (!now_) now_ = partsAt(listen, frame_);
+    // In one ear there is room for one channel only: both of the file's, then.
+    const auto mono = [](const std::vector<float>& s, std::size_t n) {
+        return 0.5f * (s[n * 2] + s[n * 2 + 1]);
     };
-    if (auto done = play(camera_, listen == Listen::Clean ? 0.0f : each * cameraGain_); !done) {
-        return done;
+    for (std::size_t n = 0; n < frames; ++n) {
+        const Parts target = partsAt(listen, frame_ + static_cast<std::int64_t>(n));
+        now_->camera.towards(target.camera, kStep);
+        now_->clean.towards(target.clean, kStep);
+        for (std::size_t ear = 0; ear < 2; ++ear) {
+            const bool apart = listen == Listen::Split;
+            const float camera = apart ? mono(cameraStereo_, n) : cameraStereo_[n * 2 + ear];
+            const float clean = apart ? mono(cleanStereo_, n) : cleanStereo_[n * 2 + ear];
+            const float a = ear == 0 ? now_->camera.left : now_->camera.right;
+            const float b = ear == 0 ? now_->clean.left : now_->clean.right;
+            stereo[n * 2 + ear] = std::clamp(a * cameraGain_ * camera + b * clean, -1.0f, 1.0f);
+        }
     }
-    if (clean_) {
-        if (auto done = play(*clean_, listen == Listen::Camera ? 0.0f : each); !done) return done;
-    }
-    for (float& v : stereo) v = std::clamp(v, -1.0f, 1.0f);
+    frame_ += static_cast<std::int64_t>(frames);
     return {};
 }
 

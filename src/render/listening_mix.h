@@ -1,10 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// What comes out of the loudspeakers while a take is examined: the camera's sound, the clean
-/// sound, or both at matched loudness.
+/// sound, or both at matched loudness, together or apart.
 #pragma once
 
-#include <atomic>
 #include <cstdint>
 #include <optional>
 #include <span>
@@ -14,8 +13,15 @@
 
 namespace brisk {
 
-enum class Listen { Camera, Clean, Both };
+enum class Listen {
+    Camera,
+    Clean,
+    Both,
+    Split,  ///< Camera in the left ear, clean in the right.
+    Flip,   ///< One after the other, changing every half second.
+};
 
+/// Whatever changes while it plays, changes over some milliseconds: no clicks.
 class ListeningMix {
   public:
     static constexpr int kChannels = 2;
@@ -27,13 +33,30 @@ class ListeningMix {
     Result<void> seek(std::int64_t frame);
     /// Fills interleaved stereo. Both sounds advance together whichever is heard.
     Result<void> read(std::span<float> stereo, Listen listen);
+    /// Goes on with the clean sound placed elsewhere, from the next frame on.
+    Result<void> replaceClean(PlacedSound clean);
 
   private:
-    static void add(std::span<const float> in, int channels, float gain, std::span<float> stereo);
+    /// A source's part in each ear.
+    struct Ears {
+        float left = 0, right = 0;
+        void towards(Ears target, float step);
+    };
+    struct Parts {
+        Ears camera, clean;
+    };
+    [[nodiscard]] Parts partsAt(Listen listen, std::int64_t frame) const;
+    Result<void> readClean(std::size_t frames);
+
     PlacedSound camera_;
     std::optional<PlacedSound> clean_;
+    std::optional<PlacedSound> leaving_;  // the clean sound's old place, fading out
+    std::size_t faded_ = 0;
     float cameraGain_;
+    std::int64_t frame_ = 0;
+    std::optional<Parts> now_;
     std::vector<float> block_;
+    std::vector<float> cameraStereo_, cleanStereo_;
 };
 
 /// The gain that brings the take's loudness to the recording's, within ±30 dB.

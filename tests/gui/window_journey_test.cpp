@@ -122,11 +122,11 @@ TEST_F(Journey, ThePictureFollowsThePlayheadByFrames) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return picture.hasPicture(); }, 5000));
     w.window.bench().setPlayhead({2.0});
     EXPECT_EQ(picture.accessibleDescription(), QLatin1String("frame 50"));
-    ASSERT_TRUE(w.press(QStringLiteral("frame ▸")));
+    ASSERT_TRUE(w.press(QStringLiteral("One picture frame on (Right)")));
     EXPECT_EQ(picture.accessibleDescription(), QLatin1String("frame 51"));
     EXPECT_NEAR(w.seam().playhead().value, 2.04, 1e-9);
-    ASSERT_TRUE(w.press(QStringLiteral("◂ frame")));
-    ASSERT_TRUE(w.press(QStringLiteral("◂ frame")));
+    ASSERT_TRUE(w.press(QStringLiteral("One picture frame back (Left)")));
+    ASSERT_TRUE(w.press(QStringLiteral("One picture frame back (Left)")));
     EXPECT_NEAR(w.seam().playhead().value, 1.96, 1e-9);
 }
 

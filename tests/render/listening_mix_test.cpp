@@ -36,6 +36,73 @@ TEST_F(ListeningMixTest, LetsOneHearEachAndBoth) {
     EXPECT_NEAR(heard(mix, Listen::Both), 0.7 * (0.2 + 0.4), 1e-3);
 }
 
+TEST_F(ListeningMixTest, SplitPutsThemOnTheirSides) {
+    ListeningMix mix(open("a.wav"), open("b.wav"), 2.0f);
+    std::vector<float> out(200);
+    ASSERT_TRUE(mix.seek(1000));
+    ASSERT_TRUE(mix.read(out, Listen::Split));
+    EXPECT_NEAR(out[100], 0.2, 1e-3);
+    EXPECT_NEAR(out[101], 0.4, 1e-3);
+}
+
+TEST_F(ListeningMixTest, FlipAlternatesEveryHalfSecond) {
+    ListeningMix mix(open("a.wav"), open("b.wav"), 1.0f);
+    std::vector<float> out(2 * 72000);
+    ASSERT_TRUE(mix.seek(0));
+    ASSERT_TRUE(mix.read(out, Listen::Flip));
+    for (const std::size_t n : {12000u, 36000u, 60000u}) {
+        EXPECT_NEAR(out[2 * n], n == 36000 ? 0.4 : 0.1, 1e-3) << n;
+    }
+}
+
+/// Largest step from one frame to the next in the left ear.
+float largestStep(const std::vector<float>& stereo) {
+    float most = 0;
+    for (std::size_t n = 2; n < stereo.size(); n += 2) {
+        most = std::max(most, std::fabs(stereo[n] - stereo[n - 2]));
+    }
+    return most;
+}
+
+TEST_F(ListeningMixTest, NothingClicksWhenWhatIsHeardChanges) {
+    ListeningMix mix(open("a.wav"), open("b.wav"), 1.0f);
+    std::vector<float> all;
+    ASSERT_TRUE(mix.seek(1000));
+    for (const auto l : {Listen::Camera, Listen::Clean, Listen::Split, Listen::Both}) {
+        std::vector<float> out(2 * 1024);
+        ASSERT_TRUE(mix.read(out, l));
+        all.insert(all.end(), out.begin(), out.end());
+    }
+    EXPECT_LT(largestStep(all), 0.002f);
+}
+
+TEST_F(ListeningMixTest, NothingClicksWhenTheCleanSoundMovesAndItIsHeardAtItsNewPlace) {
+    // A slow tone, of which a jump of 3 ms would be a loud step.
+    const auto tone = test::sine(4, 48000, 100);
+    test::writeSound(folder_.file("tone.wav"), tone, {"pcm_f32le", 48000, 1, {}, {}});
+    const SoundScan scan = test::scanned(folder_.file("tone.wav"));
+    const auto at = [&](double offset) {
+        return std::move(*PlacedSound::open(scan, {{offset}, {0}}, {48000}));
+    };
+    ListeningMix mix(open("a.wav"), at(1), 1.0f);
+    std::vector<float> all;
+    ASSERT_TRUE(mix.seek(4000));
+    for (int i = 0; i < 8; ++i) {
+        if (i == 2) {
+            ASSERT_TRUE(mix.replaceClean(at(1.003)));
+        }
+        std::vector<float> out(2 * 1024);
+        ASSERT_TRUE(mix.read(out, Listen::Clean));
+        all.insert(all.end(), out.begin(), out.end());
+    }
+    const double steepest = 0.5 * 2 * 3.14159265 * 100 / 48000;
+    EXPECT_LT(largestStep(all), 1.3 * steepest);
+    for (std::size_t n = 4000; n < 8000; n += 37) {
+        const auto there = static_cast<std::size_t>(4000 + n + 48000 + 144);
+        EXPECT_NEAR(all[2 * n], tone[there], 2e-3) << n;
+    }
+}
+
 TEST_F(ListeningMixTest, WorksWithoutACleanSound) {
     ListeningMix mix(open("a.wav"), std::nullopt, 1.0f);
     EXPECT_NEAR(heard(mix, Listen::Camera), 0.1, 1e-3);

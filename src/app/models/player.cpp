@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Decoding and mixing run on a thread of their own into a third of a second of buffer; the sound
+// Decoding and mixing run on a thread of their own into an eighth of a second of buffer; the sound
 // device takes from it. The playhead follows what the device has really played.
 #include "app/models/player.h"
 
@@ -17,7 +17,7 @@
 namespace brisk::app {
 namespace {
 constexpr SampleRate kRate{48000};
-constexpr std::size_t kBuffered = 48000 / 3;
+constexpr std::size_t kBuffered = 48000 / 8;  // what changes is heard this much later
 constexpr std::size_t kBlock = 1024;
 }  // namespace
 
@@ -38,6 +38,11 @@ class MixFeed : public QIODevice {
     }
 
     void setListen(Listen l) { listen_ = l; }
+    /// The clean sound at another place, from the next block on.
+    void replaceClean(PlacedSound clean) {
+        const std::lock_guard lock(mutex_);
+        nextClean_.emplace(std::move(clean));
+    }
     [[nodiscard]] QString problem() {
         const std::lock_guard lock(mutex_);
         return problem_;
@@ -67,6 +72,7 @@ class MixFeed : public QIODevice {
   private:
     void run(std::int64_t from) {
         auto ok = mix_.seek(from);
+        std::optional<PlacedSound> next;
         std::vector<float> block(kBlock * ListeningMix::kChannels);
         while (ok) {
             {
@@ -75,6 +81,12 @@ class MixFeed : public QIODevice {
                     return ending_ || ready_.size() < kBuffered * ListeningMix::kChannels;
                 });
                 if (ending_) return;
+                next.swap(nextClean_);
+            }
+            if (next) {
+                ok = mix_.replaceClean(std::move(*next));
+                next.reset();
+                if (!ok) break;
             }
             ok = mix_.read(block, listen_);
             if (!ok) break;
@@ -90,6 +102,7 @@ class MixFeed : public QIODevice {
     mutable std::mutex mutex_;
     std::condition_variable wake_;
     std::deque<float> ready_;
+    std::optional<PlacedSound> nextClean_;
     QString problem_;
     bool ending_ = false;
     std::thread thread_;
@@ -110,6 +123,16 @@ void Player::load(std::shared_ptr<const SoundScan> take, std::shared_ptr<const S
     const bool same =
         take_ == take && recording_ == recording && line_ == line && polarity_ == polarity;
     if (same) return;
+    if (playing_ && recording_ && take_ == take && recording_ == recording && feed_) {
+        // Only its place changes: heard at once, and without a click.
+        auto moved = PlacedSound::open(*recording_, line, kRate, polarity);
+        if (moved) {
+            feed_->replaceClean(std::move(*moved));
+            line_ = line;
+            polarity_ = polarity;
+            return;
+        }
+    }
     const bool goOn = playing_ && take_ == take;
     const Seconds at = position();
     stop();

@@ -6,13 +6,19 @@
 
 #include "align/match_all.h"
 #include "align/scan_cache.h"
+#include "align/stamp_place.h"
 #include "core/time_text.h"
+#include "dsp/onset_settle.h"
 #include "media/probe.h"
 #include "shoot/commands.h"
+#include "shoot/mark_commands.h"
 #include "shoot/project_file.h"
 
 namespace brisk::app {
 namespace {
+
+constexpr double kSettleReach = 0.15;  // seconds around a mark in which an onset may lie
+constexpr std::size_t kMostClaps = 24;
 
 QString nameOf(const std::string& path) {
     return QFileInfo(QString::fromStdString(path)).fileName();
@@ -197,6 +203,102 @@ void Session::moveClean(int take, Seconds by) {
 }
 void Session::backToFound(int take) {
     apply(commands::backToFound(state(), take));
+}
+
+void Session::place(int take, ClockLine line, const QString& how) {
+    apply(commands::place(state(), take, line, how.toStdString()));
+}
+
+void Session::layOn(int take, int recording) {
+    const MediaFacts* t = facts(take);
+    const MediaFacts* r = facts(recording);
+    Seconds offset{0};
+    if (t && r) {
+        if (const auto stamps = stampPlace(t->info, r->info)) offset = stamps->line.offset;
+    }
+    apply(commands::layOn(state(), take, recording, offset));
+}
+
+void Session::setSoundDelay(int take, Seconds delay) {
+    apply(commands::setSoundDelay(state(), take, delay));
+}
+
+void Session::putMark(int media, Seconds time, bool exactly) {
+    const MediaFacts* f = facts(media);
+    if (!f || !f->scan) return;
+    if (exactly) {
+        apply(commands::addMark(state(), media, time));
+        return;
+    }
+    const auto scan = f->scan;
+    const MediaItem* item = state().item(media);
+    const Seconds start =
+        item->role == MediaKind::Take ? scan->info.soundStartInTake(scan->sound) : Seconds{0};
+    work_.start(
+        tr("Placing a mark"),
+        [this, media, time, start, scan](const JobControl&) -> WorkQueue::Finish {
+            const auto reach = scan->rate.samples(Seconds{kSettleReach});
+            const std::int64_t at = scan->rate.samples(time - start);
+            const std::int64_t first = std::max<std::int64_t>(0, at - reach);
+            std::vector<float> sound(static_cast<std::size_t>(2 * reach));
+            std::optional<std::size_t> onset;
+            auto reader = scan->open();
+            if (reader && readMono(*reader, first, sound, scan->channel)) {
+                onset = settleOnOnset(sound, scan->rate, static_cast<std::size_t>(at - first));
+            }
+            const Seconds settled =
+                onset ? scan->rate.seconds(first + static_cast<std::int64_t>(*onset)) + start
+                      : time;
+            return [this, media, time, settled, found = onset.has_value()] {
+                apply(commands::addMark(state(), media, settled));
+                const Seconds by = settled - time;
+                emit said(!found ? tr("No onset is near: the mark stays where it was put.")
+                                 : tr("The mark settled on the onset %1 %2.")
+                                       .arg(QString::fromStdString(slipText({std::fabs(by.value)})),
+                                            by.value < 0 ? tr("before") : tr("after")));
+            };
+        });
+}
+
+void Session::moveMark(int mark, Seconds time) {
+    apply(commands::moveMark(state(), mark, time));
+}
+void Session::renameMark(int mark, const QString& name) {
+    apply(commands::renameMark(state(), mark, name.toStdString()));
+}
+void Session::removeMark(int mark) {
+    apply(commands::removeMark(state(), mark));
+}
+
+bool Session::haveMarksOnBoth(int take) const {
+    const Tether* t = state().tetherOf(take);
+    return t && !state().marksOf(take).empty() && !state().marksOf(t->recording).empty();
+}
+
+std::vector<Seconds> Session::momentsOf(int media, bool claps, std::size_t most) const {
+    std::vector<Seconds> out;
+    if (!claps) {
+        for (const Mark& m : state().marksOf(media)) out.push_back(m.time);
+        return out;
+    }
+    const MediaFacts* f = facts(media);
+    if (!f || !f->scan) return out;
+    const MediaItem* item = state().item(media);
+    const Seconds start =
+        item->role == MediaKind::Take ? f->info.soundStartInTake(f->scan->sound) : Seconds{0};
+    std::vector<Spike> spikes = f->scan->spikes;
+    keepStrongest(spikes, most);
+    for (const Spike& s : spikes) out.push_back(s.time + start);
+    return out;
+}
+
+std::vector<MarkFit> Session::markFits(int take) const {
+    const Tether* t = state().tetherOf(take);
+    if (!t) return {};
+    const bool claps = !haveMarksOnBoth(take);
+    const auto onTake = momentsOf(take, claps, kMostClaps);
+    const auto onRecording = momentsOf(t->recording, claps, SpikeDetector::kMostKept);
+    return fitMarks(onTake, onRecording, t->line.drift);
 }
 
 void Session::undo() {

@@ -11,6 +11,7 @@
 #include <memory>
 #include <optional>
 
+#include "align/mark_fit.h"
 #include "align/sound_scan.h"
 #include "app/models/work_queue.h"
 #include "export/video_export.h"
@@ -57,6 +58,21 @@ class Session : public QObject {
     void unlock(int take);
     void moveClean(int take, Seconds by);
     void backToFound(int take);
+    /// \param how  ends the sentence "Place the clean sound of X ...".
+    void place(int take, ClockLine line, const QString& how);
+    /// Lays a loose take on a recording, where the stamps have it or at its start.
+    void layOn(int take, int recording);
+    void setSoundDelay(int take, Seconds delay);
+
+    /// Puts a mark at a time of the file; unless `exactly`, it settles on the nearest onset and
+    /// says by how much.
+    void putMark(int media, Seconds time, bool exactly);
+    void moveMark(int mark, Seconds time);
+    void renameMark(int mark, const QString& name);
+    void removeMark(int mark);
+    [[nodiscard]] bool haveMarksOnBoth(int take) const;
+    /// How a take's marks fit those of its recording; the claps that were found, without marks.
+    [[nodiscard]] std::vector<MarkFit> markFits(int take) const;
     void undo();
     void redo();
 
@@ -76,11 +92,13 @@ class Session : public QObject {
     void factsChanged(int id);  ///< Something more is known of a file.
     void notesChanged();
     void saved();
+    void said(const QString& sentence);  ///< What just happened, in passing.
     void handedOver(brisk::app::HandedOver result);
 
   private:
     void apply(const Command& command);
     void readMissing();
+    [[nodiscard]] std::vector<Seconds> momentsOf(int media, bool claps, std::size_t most) const;
     void read(const std::string& path);
 
     Shoot shoot_;

@@ -43,6 +43,12 @@ QString sheet(const Colours& p) {
         QPushButton[choice="true"] { color: @ink; border-radius: 10px; padding: 4px 14px; }
         QPushButton[choice="true"]:checked { background: @raised; border: 1px solid @ink; }
         QPushButton[choice="true"]:focus { border: 2px solid @action; padding: 3px 13px; }
+        QPushButton[arrow="true"] { padding: 3px 5px; }
+        QPushButton[arrow="true"]:focus { padding: 2px 4px; }
+        QLineEdit { background: @raised; border: 1px solid @hairline; border-radius: 4px;
+                    padding: 3px 6px; selection-background-color: @action;
+                    selection-color: @actionText; }
+        QLineEdit:focus { border: 2px solid @action; padding: 2px 5px; }
         QLabel { background: transparent; }
         QLabel[quiet="true"] { color: @quiet; }
         QLabel[attention="true"] { color: @attention; }

@@ -5,19 +5,26 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 #include "app/widgets/hand_over_panel.h"
 #include "app/widgets/listen_bar.h"
 #include "app/widgets/picture_view.h"
+#include "app/widgets/place_bar.h"
 #include "app/widgets/seam_view.h"
+#include "app/widgets/slip_line.h"
+#include "app/widgets/spot_checks.h"
 #include "app/widgets/tether_card.h"
 
 namespace brisk::app {
+namespace {
+constexpr double kGaugeEvery = 0.25;  // seconds the playhead moves between two looks
+}
 
 Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 16, 0, 0);
-    column->setSpacing(8);
+    column->setSpacing(0);
     auto* top = new QHBoxLayout;
     top->setSpacing(0);
     picture_ = new PictureView(this);
@@ -31,6 +38,12 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     column->addLayout(top);
     seam_ = new SeamView(session, this);
     column->addWidget(seam_, 1);
+    place_ = new PlaceBar(session, this);
+    column->addWidget(place_);
+    spots_ = new SpotChecks(session, proof_, this);
+    column->addWidget(spots_);
+    slips_ = new SlipLine(proof_, this);
+    column->addWidget(slips_);
     listen_ = new ListenBar(this);
     column->addWidget(listen_);
 
@@ -42,11 +55,20 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     });
     connect(seam_, &SeamView::cleanMoved, this,
             [this](double by) { session_.moveClean(take_, Seconds{by}); });
+    connect(place_, &PlaceBar::markWanted, this, &Bench::putMark);
+    const auto goTo = [this](double t) {
+        setPlayhead(Seconds{t});
+        seam_->zoomToPlayhead(0.4);
+    };
+    connect(spots_, &SpotChecks::wentTo, this, goTo);
+    connect(slips_, &SlipLine::wentTo, this, goTo);
+    connect(&proof_, &Proof::changed, this, [this] { seam_->setSlips(proof_.state().slips); });
+    connect(&gauge_, &EchoGauge::measured, this, [this](bool common, double slip, double) {
+        listen_->setSlip(common ? std::optional(Seconds{slip}) : std::nullopt);
+    });
     connect(listen_, &ListenBar::playPressed, this, &Bench::playOrStop);
     connect(listen_, &ListenBar::listenChanged, &player_, &Player::setListen);
     connect(listen_, &ListenBar::stepped, this, &Bench::step);
-    connect(listen_, &ListenBar::zoomAll, seam_, &SeamView::zoomToAll);
-    connect(listen_, &ListenBar::zoomClose, this, [this] { seam_->zoomToPlayhead(0.4); });
     connect(handOver_, &HandOverPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
     connect(&player_, &Player::moved, this, [this](double t) { moveTo(Seconds{t}, true); });
     connect(&player_, &Player::playingChanged, listen_, &ListenBar::setPlaying);
@@ -69,6 +91,8 @@ void Bench::showTake(int take) {
     card_->showTake(take);
     handOver_->showTake(take);
     seam_->showTake(take);
+    place_->showTake(take);
+    spots_->showTake(take);
     refresh();
     moveTo({0}, true);
 }
@@ -85,7 +109,12 @@ void Bench::refresh() {
     const MediaFacts* clean = placed ? session_.facts(t->recording) : nullptr;
     player_.load(f ? f->scan : nullptr, clean ? clean->scan : nullptr,
                  placed ? t->heardLine() : ClockLine{}, placed ? t->polarity : 1);
-    listen_->setCleanAvailable(clean && clean->scan);
+    const bool both = clean && clean->scan && f && f->scan;
+    both ? proof_.examine(f->scan, clean->scan, t->line) : proof_.clear();
+    spots_->setVisible(both);
+    slips_->setVisible(both);
+    listen_->setCleanAvailable(both);
+    gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
     player_.setListen(listen_->listen());
     if (f && f->scan) moveTo(seam_->playhead(), false);
@@ -104,6 +133,29 @@ void Bench::moveTo(Seconds t, bool follow) {
         picture_->setNumbers(f->scan->pictures.frameAt(seam_->playhead()), seam_->playhead());
     }
     askForPicture();
+    askGauge();
+}
+
+void Bench::askGauge() {
+    const MediaFacts* f = session_.facts(take_);
+    const Tether* t = session_.state().tetherOf(take_);
+    const MediaFacts* clean =
+        t && t->state() != TetherState::Loose ? session_.facts(t->recording) : nullptr;
+    const double now = seam_->playhead().value;
+    if (!f || !f->scan || !clean || !clean->scan || std::fabs(now - gaugedAt_) < kGaugeEvery) {
+        return;
+    }
+    gaugedAt_ = now;
+    gauge_.ask(f->scan, clean->scan, t->line, Seconds{now});
+}
+
+void Bench::putMark(bool onCleanSound, bool exactly) {
+    const Tether* t = session_.state().tetherOf(take_);
+    if (!onCleanSound) {
+        session_.putMark(take_, seam_->playhead(), exactly);
+    } else if (t && t->state() != TetherState::Loose) {
+        session_.putMark(t->recording, t->line.toRecording(seam_->playhead()), exactly);
+    }
 }
 
 void Bench::askForPicture() {

@@ -5,8 +5,10 @@
 
 #include <QWidget>
 
+#include "app/models/echo_gauge.h"
 #include "app/models/picture_source.h"
 #include "app/models/player.h"
+#include "app/models/proof.h"
 #include "app/models/session.h"
 
 class QStackedWidget;
@@ -16,7 +18,10 @@ namespace brisk::app {
 class HandOverPanel;
 class ListenBar;
 class PictureView;
+class PlaceBar;
 class SeamView;
+class SlipLine;
+class SpotChecks;
 class TetherCard;
 
 class Bench : public QWidget {
@@ -31,6 +36,8 @@ class Bench : public QWidget {
     [[nodiscard]] PictureView& picture() { return *picture_; }
     [[nodiscard]] HandOverPanel& handOver() { return *handOver_; }
     [[nodiscard]] Player& player() { return player_; }
+    [[nodiscard]] Proof& proof() { return proof_; }
+    [[nodiscard]] ListenBar& listening() { return *listen_; }
 
   protected:
     void resizeEvent(QResizeEvent*) override;
@@ -41,16 +48,24 @@ class Bench : public QWidget {
     void step(int frames);
     void playOrStop();
     void askForPicture();
+    void askGauge();
+    void putMark(bool onCleanSound, bool exactly);
 
     Session& session_;
     int take_ = 0;
     PictureSource pictures_;
     Player player_;
+    Proof proof_;
+    EchoGauge gauge_;
+    double gaugedAt_ = -1;
     PictureView* picture_;
     QStackedWidget* side_;
     TetherCard* card_;
     HandOverPanel* handOver_;
     SeamView* seam_;
+    PlaceBar* place_;
+    SpotChecks* spots_;
+    SlipLine* slips_;
     ListenBar* listen_;
 };
 

@@ -5,7 +5,10 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QStyle>
+#include <cmath>
 
+#include "align/fit_verdict.h"
 #include "app/style/app_style.h"
 #include "core/time_text.h"
 
@@ -15,7 +18,7 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     setFixedHeight(48);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(8, 0, 16, 0);
-    row->setSpacing(8);
+    row->setSpacing(4);
     const auto button = [&](const QString& text, const QString& tip, auto signal) {
         auto* b = new QPushButton(text, this);
         b->setToolTip(tip);
@@ -50,24 +53,38 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     choice(tr("both"), tr("Both at the same loudness: an echo means they are apart (3)"),
            Listen::Both, Qt::Key_3)
         ->setChecked(true);
+    choice(tr("split"), tr("Camera in the left ear, clean in the right (4)"), Listen::Split,
+           Qt::Key_4);
+    choice(tr("flip"), tr("One after the other, changing every half second (5)"), Listen::Flip,
+           Qt::Key_5);
     connect(choices_, &QButtonGroup::idClicked, this, [this](int id) {
         wanted_ = static_cast<Listen>(id);
         emit listenChanged(wanted_);
     });
 
+    gauge_ = new QLabel(this);
+    gauge_->setFont(uiFont(13, true));
+    gauge_->setAccessibleName(tr("Echo gauge: slip around the playhead"));
+    gauge_->setToolTip(tr("How far apart the two sounds are around the playhead"));
+    row->addSpacing(12);
+    row->addWidget(gauge_);
+    row->addSpacing(12);
     device_ = new QLabel(this);
     device_->setFont(uiFont(11));
     device_->setProperty("quiet", true);
     row->addWidget(device_, 1);
     const auto byFrames = [this](int frames) { return [this, frames] { emit stepped(frames); }; };
-    button(tr("◂ frame"), tr("One picture frame back (Left)"), byFrames(-1))
-        ->setShortcut(Qt::Key_Left);
-    button(tr("frame ▸"), tr("One picture frame on (Right)"), byFrames(1))
-        ->setShortcut(Qt::Key_Right);
-    button(tr("Whole take"), tr("Show all of the take (Home)"), &ListenBar::zoomAll)
-        ->setShortcut(Qt::Key_Home);
-    button(tr("Close up"), tr("Show 0.4 s around the playhead (End)"), &ListenBar::zoomClose)
-        ->setShortcut(Qt::Key_End);
+    const auto step = [&](const QString& text, const QString& tip, int frames, Qt::Key key) {
+        auto* b = button(text, tip, byFrames(frames));
+        b->setProperty("arrow", true);
+        b->setAutoRepeat(true);
+        b->setShortcut(key);
+    };
+    step(QStringLiteral("◂"), tr("One picture frame back (Left)"), -1, Qt::Key_Left);
+    auto* frame = new QLabel(tr("frame"), this);
+    frame->setFont(uiFont(12));
+    row->addWidget(frame);
+    step(QStringLiteral("▸"), tr("One picture frame on (Right)"), 1, Qt::Key_Right);
     setPosition({0});
 }
 
@@ -81,11 +98,25 @@ void ListenBar::setPlaying(bool playing) {
 }
 
 void ListenBar::setCleanAvailable(bool available) {
-    for (const auto l : {Listen::Clean, Listen::Both}) {
+    gauge_->setVisible(available);
+    for (const auto l : {Listen::Clean, Listen::Both, Listen::Split, Listen::Flip}) {
         choices_->button(static_cast<int>(l))->setVisible(available);
     }
     const Listen heard = available ? wanted_ : Listen::Camera;
     choices_->button(static_cast<int>(heard))->setChecked(true);
+}
+
+void ListenBar::setSlip(std::optional<Seconds> slip) {
+    gauge_->setText(QString::fromStdString(slipWords(slip)));
+    const bool look = slip && std::fabs(slip->value) >= 0.001;
+    if (gauge_->property("attention").toBool() == look) return;
+    gauge_->setProperty("attention", look);
+    gauge_->style()->unpolish(gauge_);
+    gauge_->style()->polish(gauge_);
+}
+
+QString ListenBar::gaugeWords() const {
+    return gauge_->text();
 }
 
 void ListenBar::setAudible(bool audible) {

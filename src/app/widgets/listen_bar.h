@@ -4,6 +4,7 @@
 #pragma once
 
 #include <QWidget>
+#include <optional>
 
 #include "core/units.h"
 #include "render/listening_mix.h"
@@ -23,20 +24,22 @@ class ListenBar : public QWidget {
     /// Without a clean sound only the camera can be heard.
     void setCleanAvailable(bool available);
     void setAudible(bool audible);
+    /// What the echo gauge shows; none = no common sound here.
+    void setSlip(std::optional<Seconds> slip);
+    [[nodiscard]] QString gaugeWords() const;
     [[nodiscard]] Listen listen() const;
 
   signals:
     void playPressed();
     void listenChanged(brisk::Listen listen);
     void stepped(int frames);
-    void zoomAll();
-    void zoomClose();
 
   private:
     QPushButton* play_;
     QLabel* time_;
     QButtonGroup* choices_;
     Listen wanted_ = Listen::Both;  ///< Kept while there is no clean sound.
+    QLabel* gauge_;
     QLabel* device_;
 };
 

@@ -31,7 +31,7 @@ const QString kShootFilter = QStringLiteral("Brisk Tether shoot (*.brisk)");
 MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     setWindowTitle(tr("Brisk Tether"));
     setAcceptDrops(true);
-    setMinimumSize(1024, 640);
+    setMinimumSize(1100, 700);
     resize(1280, 800);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);

@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/widgets/seam_view.h"
 
+#include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
+#include <QPushButton>
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
@@ -20,6 +23,8 @@ namespace {
 constexpr int kRuler = 28;
 constexpr double kLeanPerSecond = 4000;  // pixels a stitch leans for a second of slip
 constexpr double kFinerDrag = 0.1;
+constexpr double kCloseUp = 0.4;  // seconds across
+constexpr double kSamplesShown = 0.002;
 
 /// Brings the loudest moment of a side to nine tenths of its room.
 double gainFor(const PeakPyramid& peaks) {
@@ -36,6 +41,7 @@ SeamView::SeamView(Session& session, QWidget* parent) : QWidget(parent), session
     connect(&session, &Session::changed, this, &SeamView::changedView);
     connect(&session, &Session::factsChanged, this, &SeamView::changedView);
     connect(&session.work(), &WorkQueue::changed, this, [this] { update(); });
+    addZoomButtons();
     const auto keep = [this](std::shared_ptr<const SampleStretch>& into) {
         return [this, &into](const std::shared_ptr<const SampleStretch>& s) {
             into = s;
@@ -44,6 +50,29 @@ SeamView::SeamView(Session& session, QWidget* parent) : QWidget(parent), session
     };
     connect(&cameraSource_, &SampleSource::ready, this, keep(cameraSamples_));
     connect(&cleanSource_, &SampleSource::ready, this, keep(cleanSamples_));
+}
+
+void SeamView::addZoomButtons() {
+    zoomButtons_ = new QWidget(this);
+    auto* row = new QHBoxLayout(zoomButtons_);
+    row->setContentsMargins(8, 0, 0, 0);
+    row->setSpacing(0);
+    const auto button = [&](const QString& text, const QString& tip, Qt::Key key, auto what) {
+        auto* b = new QPushButton(text, zoomButtons_);
+        b->setProperty("arrow", true);
+        b->setFont(uiFont(12));
+        b->setToolTip(tip);
+        b->setAccessibleName(tip);
+        b->setShortcut(key);
+        connect(b, &QPushButton::clicked, this, what);
+        row->addWidget(b);
+    };
+    button(tr("Whole take"), tr("Show all of the take (Home)"), Qt::Key_Home,
+           [this] { zoomToAll(); });
+    button(tr("Close up"), tr("Show 0.4 s around the playhead (End)"), Qt::Key_End,
+           [this] { zoomToPlayhead(kCloseUp); });
+    button(tr("Samples"), tr("Show single samples at the playhead (Page Down)"), Qt::Key_PageDown,
+           [this] { zoomToPlayhead(kSamplesShown); });
 }
 
 void SeamView::showTake(int take) {
@@ -94,7 +123,7 @@ std::optional<SeamSide> SeamView::cleanSide() const {
     s.samples = cleanSamples_.get();
     s.scan = f->scan.get();
     s.line = t->line;
-    s.line.offset = s.line.offset - dragBy_;
+    s.line.offset = s.line.offset - cleanDrag();
     s.direction = 1;
     s.gain = gainFor(*f->peaks);
     s.body = colours().clean;
@@ -162,6 +191,11 @@ void SeamView::setPlayhead(Seconds t, bool follow) {
     update();
 }
 
+void SeamView::setSlips(std::vector<SlipPoint> slips) {
+    slips_ = std::move(slips);
+    update();
+}
+
 void SeamView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), colours().paper);
@@ -174,7 +208,7 @@ void SeamView::paintEvent(QPaintEvent*) {
     p.drawLine(QPointF(0, seamY()), QPointF(width(), seamY()));
     paintFrames(p);
     paintStitches(p);
-    paintPins(p);
+    paintPins(p, pins(), pinPlaces(), chosenMark_);
     paintRuler(p);
     paintCaptions(p);
     paintPlayhead(p);
@@ -224,12 +258,10 @@ void SeamView::paintStitches(QPainter& p) const {
     if (!t) return;
     p.save();
     p.setRenderHint(QPainter::Antialiasing);
-    // By hand the whole line was moved, and every measured slip with it.
-    const Seconds moved = t->line.offset - t->found.line.offset - dragBy_;
-    for (const MeasuredSlip& s : t->found.slips) {
-        const double x = axis_.xOf(s.takeTime);
-        if (x < -20 || x > width() + 20 || !s.agrees) continue;
-        const double lean = std::clamp((s.slip + moved).value * kLeanPerSecond, -14.0, 14.0);
+    for (const SlipPoint& s : slips_) {
+        const double x = axis_.xOf(s.time);
+        if (x < -20 || x > width() + 20 || !s.slip) continue;
+        const double lean = std::clamp((*s.slip - cleanDrag()).value * kLeanPerSecond, -14.0, 14.0);
         p.setPen(QPen(colours().paper, 4, Qt::SolidLine, Qt::RoundCap));
         p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
         p.setPen(QPen(colours().action, 2, Qt::SolidLine, Qt::RoundCap));
@@ -238,43 +270,45 @@ void SeamView::paintStitches(QPainter& p) const {
     p.restore();
 }
 
-void SeamView::paintPins(QPainter& p) const {
-    p.save();
-    p.setRenderHint(QPainter::Antialiasing);
-    p.setFont(uiFont(12));
+std::vector<SeamPin> SeamView::pins() const {
+    auto pins = seamPins(session_, take_, cleanDrag());
+    for (SeamPin& pin : pins) {
+        if (drag_ == Drag::Mark && pin.mark == chosenMark_) {
+            pin.takeTime = pin.takeTime + dragBy_;
+        }
+    }
+    return pins;
+}
+
+PinPlaces SeamView::pinPlaces() const {
     const QRect area = seamArea();
-    const auto pin = [&](Seconds takeTime, double headY, const QString& name) {
-        const double x = axis_.xOf(takeTime);
-        if (x < -40 || x > width() + 10) return;
-        p.setPen(QPen(colours().ink, 1.2));
-        p.drawLine(QPointF(x, headY), QPointF(x, seamY()));
-        p.setBrush(colours().ink);
-        p.drawEllipse(QPointF(x, headY), 4, 4);
-        p.drawText(QPointF(x + 8, headY + 4), name);
-    };
-    const MediaFacts* f = session_.facts(take_);
-    const auto strongest = [](const SoundScan& scan) {
-        std::vector<Spike> v = scan.spikes;
-        std::erase_if(v, [](const Spike& s) { return s.strengthDb < 20; });
-        return v;
-    };
-    if (f && f->scan) {
-        int n = 0;
-        for (const Spike& s : strongest(*f->scan)) {
-            pin(s.time + f->info.soundStartInTake(), area.top() + 34, tr("clap %1").arg(++n));
-        }
+    return {&axis_, static_cast<double>(area.top()), seamY(), static_cast<double>(area.bottom())};
+}
+
+void SeamView::nameMark(int mark) {
+    const Mark* m = session_.state().mark(mark);
+    if (!m) return;
+    for (const SeamPin& pin : pins()) {
+        if (pin.mark != mark) continue;
+        const QPointF head = pinPlaces().head(pin);
+        auto* field = new QLineEdit(QString::fromStdString(m->name), this);
+        field->setAccessibleName(tr("Name of the mark"));
+        field->setGeometry(static_cast<int>(std::min(head.x() + 8, width() - 150.0)),
+                           static_cast<int>(head.y()) - 12, 140, 26);
+        field->selectAll();
+        field->show();
+        field->setFocus();
+        connect(field, &QLineEdit::editingFinished, this, [this, field, mark] {
+            const QString name = field->text().trimmed();
+            const Mark* now = session_.state().mark(mark);
+            if (now && !name.isEmpty() && name.toStdString() != now->name) {
+                session_.renameMark(mark, name);
+            }
+            field->deleteLater();
+            setFocus();
+        });
+        return;
     }
-    const Tether* t = tether();
-    const MediaFacts* c = t ? session_.facts(t->recording) : nullptr;
-    if (c && c->scan) {
-        ClockLine line = t->line;
-        line.offset = line.offset - dragBy_;
-        for (const Spike& s : strongest(*c->scan)) {
-            const Seconds at = line.toTake(s.time);
-            if (limits().contains(at)) pin(at, area.bottom() - 34, {});
-        }
-    }
-    p.restore();
 }
 
 void SeamView::paintUncovered(QPainter& p) const {
@@ -340,10 +374,11 @@ void SeamView::paintCaptions(QPainter& p) const {
 }
 
 void SeamView::paintDragNumbers(QPainter& p) const {
-    if (drag_ != Drag::Clean) return;
+    if (drag_ != Drag::Clean && drag_ != Drag::Mark) return;
     p.setFont(uiFont(13, true));
+    const QString by = QString::fromStdString(slipText(dragBy_));
     const QString text =
-        tr("clean sound moved by %1").arg(QString::fromStdString(slipText(dragBy_)));
+        (drag_ == Drag::Mark ? tr("mark moved by %1") : tr("clean sound moved by %1")).arg(by);
     const QRect box = p.fontMetrics().boundingRect(text).adjusted(-10, -6, 10, 6);
     const QRect at = box.translated(seamArea().center().x() - box.center().x(),
                                     seamArea().bottom() - 30 - box.center().y());
@@ -353,6 +388,8 @@ void SeamView::paintDragNumbers(QPainter& p) const {
 }
 
 void SeamView::resizeEvent(QResizeEvent*) {
+    zoomButtons_->adjustSize();
+    zoomButtons_->move(width() - zoomButtons_->width() - 12, 1);
     changedView();
 }
 
@@ -375,7 +412,15 @@ void SeamView::mousePressEvent(QMouseEvent* e) {
     dragFrom_ = e->position();
     dragBy_ = {0};
     const Tether* t = tether();
-    if (e->position().y() < kRuler) {
+    const auto pin = pinAt(pins(), pinPlaces(), e->position());
+    chosenMark_ = pin ? pin->mark : 0;
+    if (pin && pin->mark == 0) {
+        // A clap that was found becomes a mark where it is.
+        session_.putMark(pin->media, pin->fileTime, true);
+        drag_ = Drag::None;
+    } else if (pin) {
+        drag_ = Drag::Mark;
+    } else if (e->position().y() < kRuler) {
         drag_ = Drag::Ruler;
     } else if (t && !t->locked && e->position().y() > seamY() + 12) {
         drag_ = Drag::Clean;
@@ -387,6 +432,16 @@ void SeamView::mousePressEvent(QMouseEvent* e) {
 
 void SeamView::mouseMoveEvent(QMouseEvent* e) {
     const Tether* t = tether();
+    if (const auto pin = pinAt(pins(), pinPlaces(), e->position()); pin && drag_ == Drag::None) {
+        setCursor(Qt::PointingHandCursor);
+        setToolTip(pin->mark
+                       ? tr("%1. Drag to move it, double-click to name it, Delete removes it.")
+                             .arg(pin->name)
+                       : tr("A clap, %1 dB above what is before it. Click to make it a mark.")
+                             .arg(pin->strengthDb, 0, 'f', 0));
+        return;
+    }
+    setToolTip({});
     const bool overClean = t && !t->locked && e->position().y() > seamY() + 12;
     setCursor(overClean || drag_ == Drag::Ruler ? Qt::SizeHorCursor : Qt::ArrowCursor);
     const double dx = e->position().x() - dragFrom_.x();
@@ -400,6 +455,7 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
         case Drag::Playhead:
             emit playheadMoved(axis_.timeAt(e->position().x()).value);
             break;
+        case Drag::Mark:
         case Drag::Clean: {
             // Each stretch of the movement counts at the fineness held during it.
             const double fine = e->modifiers() & Qt::ShiftModifier ? kFinerDrag : 1.0;
@@ -416,15 +472,21 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
 
 void SeamView::mouseReleaseEvent(QMouseEvent*) {
     const bool moved = drag_ == Drag::Clean && dragBy_ != Seconds{0};
+    const Mark* mark = drag_ == Drag::Mark ? session_.state().mark(chosenMark_) : nullptr;
     const Seconds by = dragBy_;
     drag_ = Drag::None;
     dragBy_ = {0};
     if (moved) emit cleanMoved(by.value);
+    if (mark && by != Seconds{0}) session_.moveMark(mark->id, mark->time + by);
     update();
 }
 
-void SeamView::mouseDoubleClickEvent(QMouseEvent*) {
+void SeamView::mouseDoubleClickEvent(QMouseEvent* e) {
     drag_ = Drag::None;
+    if (const auto pin = pinAt(pins(), pinPlaces(), e->position()); pin && pin->mark) {
+        nameMark(pin->mark);
+        return;
+    }
     zoomToAll();
 }
 
@@ -434,6 +496,10 @@ void SeamView::keyPressEvent(QKeyEvent* e) {
             return zoomBy(1.5);
         case Qt::Key_Down:
             return zoomBy(1 / 1.5);
+        case Qt::Key_Delete:
+        case Qt::Key_Backspace:
+            if (chosenMark_) session_.removeMark(std::exchange(chosenMark_, 0));
+            return;
         default:
             QWidget::keyPressEvent(e);
     }

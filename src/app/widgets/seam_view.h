@@ -9,9 +9,11 @@
 #include <memory>
 #include <optional>
 
+#include "align/fit_verdict.h"
 #include "app/models/sample_source.h"
 #include "app/models/session.h"
 #include "app/widgets/seam_painter.h"
+#include "app/widgets/seam_pins.h"
 #include "app/widgets/time_axis.h"
 
 namespace brisk::app {
@@ -24,6 +26,8 @@ class SeamView : public QWidget {
     /// 0 = nothing.
     void showTake(int take);
     void setPlayhead(Seconds t, bool follow);
+    /// What the stitches show: measured for the place in force.
+    void setSlips(std::vector<SlipPoint> slips);
     [[nodiscard]] Seconds playhead() const { return playhead_; }
     [[nodiscard]] const TimeAxis& axis() const { return axis_; }
     void zoomToAll();
@@ -48,9 +52,11 @@ class SeamView : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
-    enum class Drag { None, Ruler, Playhead, Clean };
+    void addZoomButtons();
+    enum class Drag { None, Ruler, Playhead, Clean, Mark };
 
     [[nodiscard]] const Tether* tether() const;
+    [[nodiscard]] Seconds cleanDrag() const { return drag_ == Drag::Clean ? dragBy_ : Seconds{0}; }
     [[nodiscard]] TimeRange limits() const;
     [[nodiscard]] std::optional<SeamSide> cameraSide() const;
     [[nodiscard]] std::optional<SeamSide> cleanSide() const;
@@ -60,7 +66,9 @@ class SeamView : public QWidget {
     void paintRuler(QPainter& p) const;
     void paintFrames(QPainter& p) const;
     void paintStitches(QPainter& p) const;
-    void paintPins(QPainter& p) const;
+    [[nodiscard]] std::vector<SeamPin> pins() const;
+    [[nodiscard]] PinPlaces pinPlaces() const;
+    void nameMark(int mark);
     void paintUncovered(QPainter& p) const;
     void paintPlayhead(QPainter& p) const;
     void paintCaptions(QPainter& p) const;
@@ -72,13 +80,16 @@ class SeamView : public QWidget {
     TimeAxis axis_;
     bool fitted_ = true;  // shows the whole take, also after a resize
     Seconds playhead_;
+    std::vector<SlipPoint> slips_;
     SampleSource cameraSource_;
     SampleSource cleanSource_;
     std::shared_ptr<const SampleStretch> cameraSamples_;
     std::shared_ptr<const SampleStretch> cleanSamples_;
+    QWidget* zoomButtons_ = nullptr;
     Drag drag_ = Drag::None;
     QPointF dragFrom_;
     Seconds dragBy_;
+    int chosenMark_ = 0;
 };
 
 }  // namespace brisk::app

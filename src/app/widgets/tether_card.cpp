@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <QGridLayout>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPainter>
 #include <QVBoxLayout>
 #include <cmath>
@@ -28,8 +29,9 @@ QString stateSentence(const Tether* t) {
         case TetherState::Offered:
             return QObject::tr("offered: nobody has confirmed it yet");
         case TetherState::NeedsAnEar:
-            return t->movedByHand() ? QObject::tr("needs an ear: moved by hand")
-                                    : QObject::tr("needs an ear: look and listen first");
+            return t->movedByHand()  ? QObject::tr("needs an ear: moved by hand")
+                   : t->placedByHand ? QObject::tr("needs an ear: placed by hand")
+                                     : QObject::tr("needs an ear: look and listen first");
         case TetherState::Loose:
             break;
     }
@@ -88,6 +90,8 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     back_ = button(tr("Back to the found place"), tr("Undo the movement by hand (B)"), false);
     back_->setShortcut(Qt::Key_B);
     find_ = button(tr("Find matches"), tr("Search the recordings for every loose take"), true);
+    layOn_ =
+        button(tr("Place it by hand"), tr("Lay the take on a recording and move it there"), false);
     hint_ = new ElidedLabel(this);
     hint_->setProperty("quiet", true);
     actions->addWidget(hint_, 1);
@@ -97,6 +101,7 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     connect(untether_, &QPushButton::clicked, this, [this] { session_.unlock(take_); });
     connect(back_, &QPushButton::clicked, this, [this] { session_.backToFound(take_); });
     connect(find_, &QPushButton::clicked, &session_, &Session::findMatches);
+    connect(layOn_, &QPushButton::clicked, this, &TetherCard::layOn);
     connect(&session_, &Session::changed, this, &TetherCard::refresh);
     connect(&session_, &Session::factsChanged, this, &TetherCard::refresh);
     connect(&session_.work(), &WorkQueue::changed, this,
@@ -227,6 +232,8 @@ void TetherCard::refresh() {
     back_->setVisible(placed && state != TetherState::Tethered && t->movedByHand());
     find_->setVisible(!placed);
     find_->setEnabled(session_.canFindMatches());
+    layOn_->setVisible(!placed && take->scan &&
+                       !session_.state().ids(MediaKind::Recording).empty());
     if (!take->problem.isEmpty()) {
         hint_->setText(take->problem);
     } else if (placed) {
@@ -238,6 +245,21 @@ void TetherCard::refresh() {
         hint_->setText(t ? tr("nothing fitted last time") : tr("searches the recordings"));
     }
     update();
+}
+
+void TetherCard::layOn() {
+    const auto recordings = session_.state().ids(MediaKind::Recording);
+    if (recordings.size() == 1) {
+        session_.layOn(take_, recordings.front());
+        return;
+    }
+    QMenu menu(this);
+    for (const int id : recordings) {
+        const MediaItem* item = session_.state().item(id);
+        menu.addAction(QFileInfo(q(item->path)).fileName(), this,
+                       [this, id] { session_.layOn(take_, id); });
+    }
+    menu.exec(layOn_->mapToGlobal(QPoint(0, layOn_->height())));
 }
 
 void TetherCard::paintEvent(QPaintEvent*) {

@@ -37,6 +37,7 @@ class TetherCard : public QWidget {
     void hideRowsFrom(std::size_t i);
     std::size_t fillTether(const Tether& t, const MediaFacts& take);
     void fillTake(const MediaFacts& take);
+    void layOn();
 
     Session& session_;
     int take_ = 0;
@@ -48,6 +49,7 @@ class TetherCard : public QWidget {
     QPushButton* untether_;
     QPushButton* back_;
     QPushButton* find_;
+    QPushButton* layOn_;
     QLabel* hint_;
 };
 

@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/fit_verdict.h"
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+#include "align/line_fit.h"
+#include "core/time_text.h"
+
+namespace brisk {
+namespace {
+
+// What ears and eyes make of it.
+constexpr double kTogether = 0.001;
+constexpr double kHollow = 0.010;
+constexpr double kEcho = 0.040;
+constexpr double kOnLine = 0.003;     // a person who walks a metre moves the sound by this
+constexpr double kLeastHeard = 0.15;  // of what was asked
+constexpr double kMostOff = 0.25;     // of what was heard may lie off the line
+constexpr int kFewest = 3;
+constexpr double kMaxSlope = 1e-3;
+
+std::string apart(Seconds slip) {
+    return slipText({std::fabs(slip.value)});
+}
+
+std::string heardAs(double slip) {
+    if (slip < kTogether) return "together";
+    if (slip < kHollow) return "both together sound hollow";
+    if (slip < kEcho) return "heard as an echo";
+    return "lips look wrong";
+}
+
+std::string atTime(Seconds t) {
+    return "at " + clockText(t, 0);
+}
+
+}  // namespace
+
+FitVerdict fitVerdict(std::span<const SlipPoint> points) {
+    FitVerdict v;
+    v.asked = static_cast<int>(points.size());
+    std::vector<LinePoint> heard;
+    for (const auto& p : points) {
+        if (p.slip) heard.push_back({p.time.value, p.slip->value, 1});
+    }
+    v.heard = static_cast<int>(heard.size());
+    if (v.asked == 0) {
+        v.sentence = "Nothing was compared yet.";
+        return v;
+    }
+    const std::string of = std::to_string(v.heard) + " of " + std::to_string(v.asked) + " places";
+    if (v.heard < std::min(kFewest, v.asked) || v.heard < kLeastHeard * v.asked) {
+        v.fit = Fit::Nothing;
+        v.sentence = v.heard == 0 ? "No common sound was found: nothing speaks for this place."
+                                  : "Common sound in only " + of + ": too little to say.";
+        return v;
+    }
+    const LineFit line = fitLine(heard, heard.size() >= 4 ? kMaxSlope : 0.0);
+    v.slope = line.slope;
+    v.atStart = {line.at(heard.front().time)};
+    v.atEnd = {line.at(heard.back().time)};
+    int off = 0;
+    double largest = -1;
+    for (const auto& p : heard) {
+        if (std::fabs(p.value - line.at(p.time)) > kOnLine) {
+            ++off;
+            continue;
+        }
+        if (std::fabs(p.value) <= largest) continue;
+        largest = std::fabs(p.value);
+        v.worst = {p.value};
+        v.worstAt = {p.time};
+    }
+    if (off > kMostOff * v.heard) {
+        v.fit = Fit::Jumping;
+        v.sentence = std::to_string(v.heard - off) + " of " + std::to_string(v.heard) +
+                     " places agree on one line, the others do not: look where the slip jumps.";
+        return v;
+    }
+    const double ends = std::max(std::fabs(v.atStart.value), std::fabs(v.atEnd.value));
+    if (ends < kTogether) {
+        v.fit = Fit::InPlace;
+        v.sentence = "In place from first to last: never more than " + apart(v.worst) +
+                     " apart, worst " + atTime(v.worstAt) + ".";
+    } else if (std::fabs((v.atEnd - v.atStart).value) > kTogether) {
+        v.fit = Fit::Drifting;
+        v.sentence = "The clocks run apart: " + slipText(v.atStart) + " at the start, " +
+                     slipText(v.atEnd) + " at the end.";
+    } else {
+        v.fit = ends < kHollow ? Fit::Hollow : ends < kEcho ? Fit::Echo : Fit::Apart;
+        v.sentence = "Apart by " + apart(v.worst) + " all along: " + heardAs(ends) + ".";
+    }
+    if (off > 0) v.sentence += " " + std::to_string(off) + " places lie off the line.";
+    return v;
+}
+
+std::string slipWords(std::optional<Seconds> slip) {
+    if (!slip) return "no common sound here";
+    const double size = std::fabs(slip->value);
+    const char* words = size < kTogether ? "together"
+                        : size < kHollow ? "hollow"
+                        : size < kEcho   ? "echo"
+                                         : "apart";
+    return apart(*slip) + ": " + words;
+}
+
+}  // namespace brisk

@@ -1,0 +1,52 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What many measured slips say about a place, in one sentence.
+///
+///     const FitVerdict v = fitVerdict(slips);
+///     v.sentence   // "In place from first to last: never more than 0.2 ms apart."
+#pragma once
+
+#include <optional>
+#include <span>
+#include <string>
+
+#include "core/units.h"
+
+namespace brisk {
+
+/// Compared at a moment; no slip where no common sound was found.
+struct SlipPoint {
+    Seconds time;  ///< Take time.
+    std::optional<Seconds> slip;
+};
+
+enum class Fit {
+    Unknown,   ///< Too little was compared.
+    Nothing,   ///< No common sound: nothing speaks for this place.
+    InPlace,   ///< Under a millisecond everywhere.
+    Drifting,  ///< The two ends disagree.
+    Jumping,   ///< In place or not, but not on one line.
+    Hollow,    ///< One to ten milliseconds apart.
+    Echo,      ///< Ten to forty.
+    Apart,     ///< Lips look wrong.
+};
+
+struct FitVerdict {
+    Fit fit = Fit::Unknown;
+    Seconds worst{0};    ///< Among the points that agree with the others.
+    Seconds worstAt{0};  ///< Take time.
+    double slope = 0;    ///< Slip gained per second.
+    Seconds atStart{0};  ///< Of the fitted line, at the first and the last point.
+    Seconds atEnd{0};
+    int heard = 0;  ///< Points with a slip.
+    int asked = 0;
+    std::string sentence;
+};
+
+/// \param points  in order of time.
+FitVerdict fitVerdict(std::span<const SlipPoint> points);
+
+/// "0.1 ms: together", "3.2 ms: hollow", for one moment; "no common sound here" for none.
+std::string slipWords(std::optional<Seconds> slip);
+
+}  // namespace brisk

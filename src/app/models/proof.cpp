@@ -1,0 +1,137 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/proof.h"
+
+#include <QTimer>
+#include <algorithm>
+#include <cmath>
+
+#include "align/telling_moments.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr double kLensHalf = 0.05;  // seconds of samples around a moment
+constexpr double kEverySeconds = 3;
+constexpr int kFewestSlips = 12;
+constexpr int kMostSlips = 160;
+constexpr double kWorthNaming = 0.0001;
+constexpr double kEdge = 0.85;  // a slip is measured around a moment
+constexpr std::size_t kTellEvery = 10;
+
+std::shared_ptr<const SampleStretch> stretchAround(const std::shared_ptr<const SoundScan>& scan,
+                                                   SoundReader& reader, Seconds middle) {
+    auto s = std::make_shared<SampleStretch>();
+    s->scan = scan;
+    const auto from = std::max<std::int64_t>(0, scan->rate.samples(middle - Seconds{kLensHalf}));
+    const auto to = std::min(scan->samples, scan->rate.samples(middle + Seconds{kLensHalf}));
+    if (to <= from) return nullptr;
+    s->first = from;
+    s->samples.resize(static_cast<std::size_t>(to - from));
+    if (!readMono(reader, from, s->samples, scan->channel)) return nullptr;
+    return s;
+}
+
+TimeRange overlapOf(const SoundScan& take, const SoundScan& recording, ClockLine line) {
+    const Seconds start = take.info.soundStartInTake(take.sound);
+    return TimeRange{start, start + take.length()}.intersect(
+        {line.toTake({0}), line.toTake(recording.length())});
+}
+
+}  // namespace
+
+Proof::Proof(QObject* parent)
+    : QObject(parent),
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); })) {}
+
+Proof::~Proof() {
+    job_.requestStop();
+}
+
+void Proof::examine(std::shared_ptr<const SoundScan> take,
+                    std::shared_ptr<const SoundScan> recording, ClockLine line) {
+    if (take == take_ && recording == recording_ && line == line_) return;
+    job_.requestStop();
+    job_ = JobControl{};
+    const bool samePair = take == take_ && recording == recording_;
+    take_ = std::move(take);
+    recording_ = std::move(recording);
+    line_ = line;
+    // Moved by a little, the old figures are shown until there are new ones.
+    if (!samePair) state_ = {};
+    state_.done = false;
+    worker_->ask({take_, recording_, line_, job_});
+    emit changed();
+}
+
+void Proof::clear() {
+    if (!take_) return;
+    job_.requestStop();
+    take_.reset();
+    recording_.reset();
+    state_ = {};
+    emit changed();
+}
+
+std::optional<std::size_t> Proof::worstSpot() const {
+    std::optional<std::size_t> worst;
+    for (std::size_t i = 0; i < state_.spots.size(); ++i) {
+        const auto& slip = state_.spots[i].slip;
+        if (!slip) continue;
+        if (!worst || std::fabs(slip->value) > std::fabs(state_.spots[*worst].slip->value)) {
+            worst = i;
+        }
+    }
+    // Where none is out by anything that could be told, none is the worst.
+    if (worst && std::fabs(state_.spots[*worst].slip->value) < kWorthNaming) worst.reset();
+    return worst;
+}
+
+void Proof::tell(const Request& r, ProofState state) {
+    state.verdict = fitVerdict(state.slips);
+    QMetaObject::invokeMethod(
+        this,
+        [this, job = r.job, state = std::move(state)]() mutable {
+            if (job.stopRequested()) return;
+            state_ = std::move(state);
+            emit changed();
+        },
+        Qt::QueuedConnection);
+}
+
+void Proof::work(const Request& r) {
+    auto probe = SlipProbe::open(*r.take, *r.recording);
+    auto camera = r.take->open();
+    auto clean = r.recording->open();
+    if (!probe || !camera || !clean) return;  // the file list says what is wrong
+    ProofState s;
+    s.overlap = overlapOf(*r.take, *r.recording, r.line);
+    const auto slipAt = [&](Seconds t) -> std::optional<Seconds> {
+        auto found = probe->at(r.line, t, r.job);
+        if (!found || !*found) return std::nullopt;
+        return (*found)->slip;
+    };
+    const Seconds scratchStart = r.take->info.soundStartInTake(r.take->sound);
+    const auto moments = tellingMoments(*r.take, *r.recording, r.line, s.overlap, 5);
+    for (std::size_t i = 0; i < s.spots.size() && !r.job.stopRequested(); ++i) {
+        SpotCheck& spot = s.spots[i];
+        spot.moment = moments[i];
+        if (!spot.moment) continue;
+        spot.camera = stretchAround(r.take, *camera, *spot.moment - scratchStart);
+        spot.clean = stretchAround(r.recording, *clean, r.line.toRecording(*spot.moment));
+        spot.slip = slipAt(*spot.moment);
+        tell(r, s);
+    }
+    const double room = s.overlap.length().value - 2 * kEdge;
+    const int count =
+        room <= 0 ? 0
+                  : std::clamp(static_cast<int>(room / kEverySeconds), kFewestSlips, kMostSlips);
+    for (int i = 0; i < count && !r.job.stopRequested(); ++i) {
+        const Seconds t = s.overlap.start + Seconds{kEdge + room * i / std::max(1, count - 1)};
+        s.slips.push_back({t, slipAt(t)});
+        if (s.slips.size() % kTellEvery == 0) tell(r, s);
+    }
+    s.done = true;
+    if (!r.job.stopRequested()) tell(r, std::move(s));
+}
+
+}  // namespace brisk::app
