@@ -24,6 +24,7 @@ constexpr double kLeastOverlap = 2.5;
 constexpr double kMaxDrift = 320e-6;
 constexpr double kNearSeconds = 0.0007;
 constexpr double kEchoSeconds = 0.012;
+constexpr double kDirectSeconds = 0.0003;
 constexpr double kUnresampledPpm = 60;  // smears 0.08 ms over a probe's window
 constexpr int kProbeWindows = 20;
 constexpr int kMeasureWindows = 32;
@@ -162,12 +163,16 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     const LineFit slip = slipLine(*c, out.polarity);
 
     const auto sum = stackCurves(c->curves, slip);
-    const int near = static_cast<int>(0.0003 * kRate);
-    double height = 0;
-    for (int k = -near; k <= near; ++k) {
-        height = std::max(height, out.polarity * sum[static_cast<std::size_t>(k + kReach)]);
-    }
-    out.stackStrength = height / stackNoise(sum);
+    const auto highest = [&](double seconds) {
+        const int reach = static_cast<int>(seconds * kRate);
+        double height = 0;
+        for (int k = -reach; k <= reach; ++k) {
+            height = std::max(height, out.polarity * sum[static_cast<std::size_t>(k + kReach)]);
+        }
+        return height / stackNoise(sum);
+    };
+    out.stackStrength = highest(kDirectSeconds);
+    out.strongestArrival = highest(kEchoSeconds);
     out.spreadMs = slip.spread * 1e3;
     WindowAgreement agreement(c->curves, slip, out.polarity);
     for (const auto& curve : c->curves) {

@@ -38,7 +38,10 @@ struct FineMatch {
     double coarse = 0;  ///< Score of the coarse place.
     ClockLine line;     ///< Scratch seconds to clean seconds, both from their first samples.
     int polarity = 1;
-    double stackStrength = 0;         ///< All windows together, in deviations of the stack's noise.
+    double stackStrength = 0;  ///< All windows together, in deviations of the stack's noise.
+    /// The same of the strongest arrival near it, which may be an echo: comparable between places,
+    /// of which one may have been measured by its direct sound and another by its echo.
+    double strongestArrival = 0;
     double chanceOfAgreement = 0.05;  ///< That one window would agree by luck.
     double spreadMs = 0;
     TimeRange overlap;  ///< On scratch time, inside what was asked for.

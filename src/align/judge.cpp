@@ -27,6 +27,9 @@ constexpr double kStackStands = 9.0;
 constexpr double kStackSure = 6.5;
 constexpr double kStackThin = 6.0;
 constexpr double kShareThin = 0.30;
+/// Another place that luck does not explain either is the same sound once more. The best one must
+/// be two and a half times as strong to be preferred.
+constexpr double kBeyondLuckCounts = 1.75;
 constexpr double kRivalMiddle = 0.82;
 constexpr double kRivalWidth = 0.06;
 // Two single claps that are not the same reached 6.7, with other spikes about 7.7; the same clap
@@ -74,7 +77,16 @@ double chanceLog10(int agreeing, int used, double p) {
 
 double evidence(const FineMatch& m) {
     if (m.windows.empty()) return 0;
-    return m.stackStrength * m.agreeing() / static_cast<double>(m.windows.size());
+    // Clap matches and hand-made ones know of one arrival only.
+    const double strength = std::max(m.stackStrength, m.strongestArrival);
+    return strength * m.agreeing() / static_cast<double>(m.windows.size());
+}
+
+/// Would be accepted by its windows, were it the only place.
+static bool beyondLuck(const FineMatch& m) {
+    const auto n = static_cast<int>(m.windows.size());
+    return m.agreeing() >= kShareSure * n &&
+           chanceLog10(m.agreeing(), n, m.chanceOfAgreement) <= kLuckSure;
 }
 
 double rivalStrength(const FineMatch& best, const FineMatch& other) {
@@ -82,8 +94,10 @@ double rivalStrength(const FineMatch& best, const FineMatch& other) {
     const auto each = [](const FineMatch& m) {
         return evidence(m) / std::sqrt(std::max<double>(1, static_cast<double>(m.windows.size())));
     };
-    const bool stands = other.stackStrength >= kStackStands && other.agreeing() >= 3;
-    return std::max(whole, stands ? each(other) / std::max(1e-9, each(best)) : 0.0);
+    const bool stands = std::max(other.stackStrength, other.strongestArrival) >= kStackStands &&
+                        other.agreeing() >= 3;
+    const double there = stands ? each(other) / std::max(1e-9, each(best)) : 0.0;
+    return std::max({whole, there, beyondLuck(other) ? kBeyondLuckCounts * whole : 0.0});
 }
 
 void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEstimate& e) {

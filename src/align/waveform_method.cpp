@@ -17,10 +17,12 @@ namespace {
 /// A second place is looked at when it scores at least this part of the best.
 constexpr double kWorthMeasuring = 0.5;
 constexpr std::size_t kMostProbed = 5;
-/// Where nothing is common, probes of chance stand at five to seven deviations. Two of those are
-/// measured, so that the judge has something to compare; the rest would only cost time.
+/// Where nothing is common, probes of chance stand at five to seven deviations, and two of those
+/// are measured, so that the judge has something to compare. The rest would only cost time, unless
+/// one of the two may be right: then every rival is wanted.
 constexpr double kProbeStands = 8.0;
 constexpr std::size_t kMeasuredAnyway = 2;
+constexpr double kShareOfChance = 0.3;
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
 constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
@@ -122,7 +124,11 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
     for (const auto& probe : probes) {
         const double from = 0.5 + each * static_cast<double>(tested.size());
         if (!tested.empty() && probe.strength < kWorthMeasuring * probes.front().strength) break;
-        if (tested.size() >= kMeasuredAnyway && probe.strength < kProbeStands) break;
+        const bool hopeless = std::all_of(tested.begin(), tested.end(), [](const Tested& t) {
+            return t.match.agreeing() <
+                   kShareOfChance * static_cast<double>(t.match.windows.size());
+        });
+        if (tested.size() >= kMeasuredAnyway && hopeless && probe.strength < kProbeStands) break;
         auto fine = measurePlace(reader, probe, whole, job.part(from, from + each));
         if (fine) {
             const double weight = evidence(*fine);

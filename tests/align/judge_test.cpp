@@ -52,6 +52,26 @@ TEST(Judge, AHighStackAloneIsNotEnough) {
     EXPECT_NE(judged(matchWith(40, 4, 30), 0).status, MatchStatus::Matched);
 }
 
+TEST(Judge, APlaceMeasuredByItsDirectSoundRivalsOneMeasuredByItsEcho) {
+    // A loop in a long echo: everywhere all windows agree, but only here the strong echo was taken.
+    FineMatch byEcho = matchWith(28, 28, 10);
+    FineMatch byDirect = matchWith(28, 28, 5.5);
+    byEcho.strongestArrival = 10;
+    byDirect.strongestArrival = 9.8;
+    const double rival = rivalStrength(byEcho, byDirect);
+    EXPECT_GT(rival, 0.95);
+    EXPECT_EQ(judged(byEcho, rival).status, MatchStatus::Unsure);
+}
+
+TEST(Judge, AWeakerPlaceThatLuckDoesNotExplainIsARival) {
+    const FineMatch best = matchWith(18, 16, 8.3);
+    const FineMatch other = matchWith(23, 13, 6);
+    const FineMatch chance = matchWith(23, 4, 6);
+    EXPECT_GE(rivalStrength(best, other), kRivalTooNear);
+    EXPECT_LT(rivalStrength(best, chance), 0.3);
+    EXPECT_LT(rivalStrength(matchWith(32, 31, 30), other), 0.3) << "far stronger";
+}
+
 TEST(Judge, AFewWindowsWithoutASumAreNotEnough) {
     EXPECT_NE(judged(matchWith(6, 5, 5), 0).status, MatchStatus::Matched);
 }
