@@ -16,7 +16,7 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'02;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'03;
 constexpr std::uintmax_t kMostBytes = 2ull << 30;  // some 180 hours of sound
 
 /// Of one file, its time of change included: a head and a tail do not show everything.
@@ -35,6 +35,7 @@ void write(const SoundScan& scan, bool loudness, std::ostream& out) {
     ByteWriter w(out);
     w.put(kVersion);
     w.put(loudness);
+    scan.peaks->save(w);  // first, so that something can be drawn while the rest is read
     w.put(scan.channel);
     w.put(scan.samples);
     w.put(scan.rate);
@@ -45,7 +46,6 @@ void write(const SoundScan& scan, bool loudness, std::ostream& out) {
     w.put(scan.level.channelRmsDb);
     w.put(static_cast<std::uint64_t>(scan.warnings.size()));
     for (const auto& warning : scan.warnings) w.put(warning);
-    scan.peaks->save(w);
     scan.pictures.save(w);
     saveSeekIndex(*scan.seekIndex, w);
     w.put(w.checksum());
@@ -64,6 +64,10 @@ bool read(const fs::path& from, bool loudness, SoundScan& scan) {
         (loudness && !hasLoudness)) {
         return false;
     }
+    // Drawn before the checksum is known: a damaged file is read anew, and drawn anew.
+    PeakPyramid peaks;
+    if (!peaks.load(r)) return false;
+    scan.peaks->take(std::move(peaks));
     bool whole = r.get(scan.channel) && r.get(scan.samples) && r.get(scan.rate) &&
                  r.get(scan.bands) && r.get(scan.spikes) && r.get(scan.level.integratedLufs) &&
                  r.get(scan.level.clippedSamples) && r.get(scan.level.channelRmsDb) &&
@@ -72,7 +76,7 @@ bool read(const fs::path& from, bool loudness, SoundScan& scan) {
         scan.warnings.emplace_back();
         whole = r.get(scan.warnings.back());
     }
-    whole = whole && scan.peaks->load(r) && scan.pictures.load(r);
+    whole = whole && scan.pictures.load(r);
     if (whole) scan.seekIndex = loadSeekIndex(r);
     return whole && scan.seekIndex && r.checksumFollows();
 }
@@ -81,15 +85,13 @@ Result<SoundScan> fromCache(const fs::path& place, const std::string& path,
                             const ScanOptions& options) {
     auto info = probeWithSound(path);
     if (!info) return tl::unexpected(info.error());
+    if (options.onInfo) options.onInfo(*info);
     SoundScan scan;
     scan.info = std::move(*info);
-    scan.peaks = std::make_shared<PeakPyramid>();
+    scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
     if (!read(place, options.loudness, scan)) {
+        scan.peaks->take(PeakPyramid());
         return fail(ErrorCode::CannotRead, "Not in the cache.", place.string());
-    }
-    if (options.peaks) {
-        options.peaks->take(std::move(*scan.peaks));
-        scan.peaks = options.peaks;
     }
     scan.info.warnings.insert(scan.info.warnings.end(), scan.warnings.begin(), scan.warnings.end());
     std::error_code ec;

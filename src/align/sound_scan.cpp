@@ -54,6 +54,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     if (!info) return tl::unexpected(info.error());
     SoundScan scan;
     scan.info = std::move(*info);
+    if (options.onInfo) options.onInfo(scan.info);
     scan.channel = options.channel;
     auto reader = SoundReader::open(path, scan.info.sounds[scan.sound].stream);
     if (!reader) return tl::unexpected(reader.error());

@@ -7,6 +7,7 @@
 ///     scan->peaks->columns(...); matchPair(*scan, ...);
 #pragma once
 
+#include <functional>
 #include <memory>
 
 #include "core/job_control.h"
@@ -49,6 +50,9 @@ struct ScanOptions {
     bool loudness = true;  ///< Costs about as much as decoding; matching does not need it.
     /// Filled while reading, for drawing; made anew when null.
     std::shared_ptr<PeakPyramid> peaks = nullptr;
+    /// Told what the file is before its sound is read, on the calling thread; again where a damaged
+    /// cache makes it begin anew.
+    std::function<void(const MediaInfo&)> onInfo = nullptr;
 };
 
 /// Reads the whole file once. Errors: CannotRead, NotMedia, NoSound, Cancelled.

@@ -107,9 +107,14 @@ void PeakPyramid::save(ByteWriter& out) const {
 
 bool PeakPyramid::load(ByteReader& in) {
     const std::lock_guard lock(mutex_);
-    std::vector<Entry> finest;
-    if (!in.get(samples_) || !in.get(largest_) || !in.get(finest)) return false;
-    for (const Entry& e : finest) append(0, e);
+    if (!in.get(samples_) || !in.get(largest_) || !in.get(levels_.front())) return false;
+    for (std::size_t l = 0; l + 1 < kLevels; ++l) {
+        const std::span<const Entry> finer = levels_[l];
+        levels_[l + 1].reserve(finer.size() / kFan);
+        for (std::size_t i = 0; i + kFan <= finer.size(); i += kFan) {
+            levels_[l + 1].push_back(join(finer.subspan(i, kFan)));
+        }
+    }
     return true;
 }
 

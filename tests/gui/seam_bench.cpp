@@ -109,7 +109,7 @@ int main(int argc, char** argv) {
     const auto first = [&] {
         const auto takes = w.session().state().ids(brisk::MediaKind::Take);
         const MediaFacts* f = takes.empty() ? nullptr : w.session().facts(takes[0]);
-        return f && f->scan;
+        return f && !f->info.sounds.empty() && f->peaks && f->peaks->samples() > 0;
     };
     while (!first() && clock.elapsed() < 60000) QApplication::processEvents();
     w.bench().seam().repaint();

@@ -123,6 +123,9 @@ void Session::read(const std::string& path) {
     work_.start(tr("Reading %1").arg(nameOf(path)), [this, path, peaks](const JobControl& job) {
         ScanOptions options;
         options.peaks = peaks;
+        options.onInfo = [this, path](const MediaInfo& info) {
+            QMetaObject::invokeMethod(this, [this, path, info] { learn(path, info); });
+        };
         auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
         return [this, path, scan] {
             MediaFacts& f = known_[path];
@@ -140,6 +143,15 @@ void Session::read(const std::string& path) {
             }
         };
     });
+}
+
+void Session::learn(const std::string& path, const MediaInfo& info) {
+    MediaFacts& f = known_[path];
+    if (!f.info.sounds.empty()) return;
+    f.info = info;
+    for (const MediaItem& m : state().media) {
+        if (m.path == path) emit factsChanged(m.id);
+    }
 }
 
 void Session::remove(int id) {

@@ -100,6 +100,8 @@ class Session : public QObject {
     void readMissing();
     [[nodiscard]] std::vector<Seconds> momentsOf(int media, bool claps, std::size_t most) const;
     void read(const std::string& path);
+    /// What is known of a file before it has been read.
+    void learn(const std::string& path, const MediaInfo& info);
 
     Shoot shoot_;
     std::map<std::string, MediaFacts> known_;  // by path

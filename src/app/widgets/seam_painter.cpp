@@ -1,16 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Three ways, by zoom: outlines from the pyramid; outlines computed from single samples; below two
-// samples a pixel the curve itself. Always the magnitude, so that the two sides mirror each other
-// whatever their polarity.
+// Three ways, by zoom: outlines from the pyramid; from single samples; below four of them a pixel
+// the curve itself, and dots on it where there is room. Always the magnitude, so that the two sides
+// mirror each other whatever their polarity.
 #include "app/widgets/seam_painter.h"
 
-#include <QPainterPath>
 #include <algorithm>
 #include <cmath>
 #include <vector>
 
+#include "app/widgets/column_raster.h"
+
 namespace brisk::app {
 namespace {
+
+constexpr double kCurveBelow = 4;  // samples a pixel
+constexpr double kDotsBelow = 0.2;
 
 double samplesPerPixel(const SeamSide& s, const TimeAxis& axis) {
     return axis.secondsPerPixel() * s.line.drift.factor() * s.rate.hertz;
@@ -20,91 +24,91 @@ double firstSample(const SeamSide& s, const TimeAxis& axis) {
     return s.line.toRecording(axis.start()).value * s.rate.hertz;
 }
 
+/// Extremes and RMS of what each pixel shows: the samples in it, and the curve where it enters and
+/// leaves.
 std::vector<PeakColumn> columnsFromSamples(const SampleStretch& st, double first, double step,
                                            int width) {
+    const auto count = static_cast<std::int64_t>(st.samples.size());
+    const auto curveAt = [&](double position) {
+        const double at = position - static_cast<double>(st.first);
+        const auto i = static_cast<std::int64_t>(std::floor(at));
+        if (i < 0 || i + 1 >= count) return 0.0f;
+        const auto share = static_cast<float>(at - static_cast<double>(i));
+        return st.samples[static_cast<std::size_t>(i)] * (1 - share) +
+               st.samples[static_cast<std::size_t>(i + 1)] * share;
+    };
     std::vector<PeakColumn> out(static_cast<std::size_t>(width));
     for (int x = 0; x < width; ++x) {
-        const auto a = static_cast<std::int64_t>(std::floor(first + x * step)) - st.first;
-        const auto b = std::max(
-            a + 1, static_cast<std::int64_t>(std::floor(first + (x + 1) * step)) - st.first);
-        PeakColumn c;
+        const double from = first + x * step, to = from + step;
+        const auto a = static_cast<std::int64_t>(std::ceil(from)) - st.first;
+        const auto b = static_cast<std::int64_t>(std::ceil(to)) - st.first;
+        PeakColumn& c = out[static_cast<std::size_t>(x)];
+        const float enters = curveAt(from), leaves = curveAt(to);
+        c.low = std::min(enters, leaves);
+        c.high = std::max(enters, leaves);
+        c.known =
+            from >= static_cast<double>(st.first) && to < static_cast<double>(st.first + count);
         double power = 0;
         std::int64_t n = 0;
-        for (std::int64_t i = std::max<std::int64_t>(0, a);
-             i < std::min(b, static_cast<std::int64_t>(st.samples.size())); ++i) {
+        for (std::int64_t i = std::max<std::int64_t>(0, a); i < std::min(b, count); ++i) {
             const float v = st.samples[static_cast<std::size_t>(i)];
-            c.low = n == 0 ? v : std::min(c.low, v);
-            c.high = n == 0 ? v : std::max(c.high, v);
+            c.low = std::min(c.low, v);
+            c.high = std::max(c.high, v);
             power += static_cast<double>(v) * v;
             ++n;
         }
-        c.known = n > 0;
-        c.rms = n > 0 ? static_cast<float>(std::sqrt(power / static_cast<double>(n))) : 0;
-        out[static_cast<std::size_t>(x)] = c;
+        c.rms = n > 0 ? static_cast<float>(std::sqrt(power / static_cast<double>(n)))
+                      : std::fabs(enters + leaves) / 2;
     }
     return out;
 }
 
+/// How a column is filled.
+enum class Fill {
+    Body,   ///< RMS inside the peaks: speech has shape, spikes stand out.
+    Curve,  ///< The curve as a stroke, pale below it.
+};
+
 void paintColumns(QPainter& painter, const SeamSide& s, const std::vector<PeakColumn>& columns,
-                  int left, double seamY, double height) {
-    QPainterPath outline;
-    QPainterPath body;
-    outline.moveTo(left, seamY);
-    body.moveTo(left, seamY);
+                  Fill fill, int left, double seamY, double height) {
+    constexpr float kStroke = 1.5f;
+    std::vector<ColumnHeight> heights(columns.size());
     for (std::size_t i = 0; i < columns.size(); ++i) {
         const PeakColumn& c = columns[i];
-        const double x = left + static_cast<double>(i) + 0.5;
-        const double peak = std::max(std::fabs(c.low), std::fabs(c.high));
-        const auto y = [&](double v) {
-            return seamY + s.direction * std::min(height, v * s.gain * height);
+        const double low = std::fabs(c.low), high = std::fabs(c.high);
+        const double peak = std::max(low, high);
+        const auto pixels = [&](double v) {
+            return static_cast<float>(std::min(height, v * s.gain * height));
         };
-        outline.lineTo(x, y(peak));
-        body.lineTo(x, y(std::min<double>(peak, c.rms * 1.3)));
+        if (fill == Fill::Body) {
+            heights[i] = {pixels(peak), pixels(std::min<double>(peak, c.rms * 1.3)), 0};
+        } else {
+            const double least = c.low < 0 && c.high > 0 ? 0 : std::min(low, high);
+            heights[i] = {pixels(peak), pixels(peak), std::max(0.0f, pixels(least) - kStroke)};
+        }
     }
-    const double right = left + static_cast<double>(columns.size());
-    outline.lineTo(right, seamY);
-    body.lineTo(right, seamY);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(s.outline);
-    painter.drawPath(outline);
-    painter.setBrush(s.body);
-    painter.drawPath(body);
+    paintColumnRaster(painter, left, static_cast<int>(std::floor(seamY)), s.direction < 0 ? -1 : 1,
+                      heights, s.ground, s.outline, s.body);
 }
 
-void paintCurve(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect clip,
-                double seamY, double height) {
+/// A dot for every sample, where there is room for them.
+void paintDots(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect clip, double seamY,
+               double height) {
     const SampleStretch& st = *s.samples;
     const double step = samplesPerPixel(s, axis);
     const double first = firstSample(s, axis);
-    QPainterPath curve;
-    bool begun = false;
-    const auto from = static_cast<std::int64_t>(std::floor(first)) - 1;
-    const auto to = static_cast<std::int64_t>(std::ceil(first + step * clip.width())) + 1;
-    const bool dots = step < 0.2;
-    std::vector<QPointF> points;
-    for (std::int64_t n = from; n <= to; ++n) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(s.body);
+    const auto to = static_cast<std::int64_t>(std::ceil(first + step * clip.width()));
+    for (auto n = static_cast<std::int64_t>(std::floor(first)); n <= to; ++n) {
         const std::int64_t i = n - st.first;
         if (i < 0 || i >= static_cast<std::int64_t>(st.samples.size())) continue;
         const double v = std::fabs(st.samples[static_cast<std::size_t>(i)]);
-        const QPointF p(clip.left() + (static_cast<double>(n) - first) / step,
-                        seamY + s.direction * std::min(height, v * s.gain * height));
-        begun ? curve.lineTo(p) : curve.moveTo(p);
-        begun = true;
-        if (dots) points.push_back(p);
+        painter.drawEllipse(QPointF(clip.left() + (static_cast<double>(n) - first) / step,
+                                    seamY + s.direction * std::min(height, v * s.gain * height)),
+                            2, 2);
     }
-    QPainterPath filled = curve;
-    if (begun) {
-        filled.lineTo(curve.currentPosition().x(), seamY);
-        filled.lineTo(curve.elementAt(0).x, seamY);
-    }
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(s.outline);
-    painter.drawPath(filled);
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(s.body, 1.5));
-    painter.drawPath(curve);
-    painter.setBrush(s.body);
-    for (const QPointF& p : points) painter.drawEllipse(p, 2, 2);
 }
 
 }  // namespace
@@ -127,17 +131,12 @@ void paintSeamSide(QPainter& painter, const SeamSide& s, const TimeAxis& axis, Q
     const auto [from, to] = samplesNeeded(s, axis, clip.width());
     const bool haveSamples = s.samples && to > from && s.samples->covers(s.scan, from, to);
     painter.save();
-    painter.setRenderHint(QPainter::Antialiasing);
     painter.setClipRect(clip);
-    if (haveSamples && step < 2) {
-        paintCurve(painter, s, axis, clip, seamY, height);
-    } else if (haveSamples) {
-        paintColumns(painter, s, columnsFromSamples(*s.samples, first, step, clip.width()),
-                     clip.left(), seamY, height);
-    } else {
-        paintColumns(painter, s, s.peaks->columns(first, step, clip.width()), clip.left(), seamY,
-                     height);
-    }
+    const auto columns = haveSamples ? columnsFromSamples(*s.samples, first, step, clip.width())
+                                     : s.peaks->columns(first, step, clip.width());
+    const Fill fill = haveSamples && step < kCurveBelow ? Fill::Curve : Fill::Body;
+    paintColumns(painter, s, columns, fill, clip.left(), seamY, height);
+    if (haveSamples && step < kDotsBelow) paintDots(painter, s, axis, clip, seamY, height);
     painter.restore();
 }
 

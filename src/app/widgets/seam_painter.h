@@ -21,6 +21,7 @@ struct SeamSide {
     ClockLine line;         ///< From take time to the file's own time.
     double direction = -1;  ///< -1 grows upwards, 1 downwards.
     double gain = 1;        ///< Display height of full scale, in halves.
+    QColor ground;  ///< What it lies on.
     QColor body;
     QColor outline;
 };

@@ -36,6 +36,7 @@ double gainFor(const PeakPyramid& peaks) {
 SeamView::SeamView(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
+    setAttribute(Qt::WA_OpaquePaintEvent);  // or every paint fills the whole ground three times
     setAccessibleName(tr("Seam: camera sound above, clean sound below"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     connect(&session, &Session::changed, this, &SeamView::changedView);
@@ -108,6 +109,7 @@ std::optional<SeamSide> SeamView::cameraSide() const {
     s.line = {-f->info.soundStartInTake(), {0}};
     s.direction = -1;
     s.gain = gainFor(*f->peaks);
+    s.ground = colours().paper;
     s.body = colours().camera;
     s.outline = colours().cameraPale;
     return s;
@@ -126,6 +128,7 @@ std::optional<SeamSide> SeamView::cleanSide() const {
     s.line.offset = s.line.offset - cleanDrag();
     s.direction = 1;
     s.gain = gainFor(*f->peaks);
+    s.ground = colours().paper;
     s.body = colours().clean;
     s.outline = colours().cleanPale;
     return s;
@@ -201,9 +204,9 @@ void SeamView::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), colours().paper);
     const QRect area = seamArea();
     const double room = area.height() / 2.0 - 6;
-    paintUncovered(p);
     if (const auto side = cameraSide()) paintSeamSide(p, *side, axis_, area, seamY(), room);
     if (const auto side = cleanSide()) paintSeamSide(p, *side, axis_, area, seamY(), room);
+    paintUncovered(p);
     p.setPen(QPen(colours().ink, 1));
     p.drawLine(QPointF(0, seamY()), QPointF(width(), seamY()));
     paintFrames(p);

@@ -74,6 +74,7 @@ void SpotLens::paintEvent(QPaintEvent*) {
             s.line = line;
             s.direction = direction;
             s.gain = gainOf(samples);
+            s.ground = colours().paper;
             s.body = body;
             s.outline = outline;
             paintSeamSide(p, s, axis, area, seamY, area.height() / 2.0);
