@@ -197,6 +197,42 @@ TEST_F(Placing, APinIsDraggedNamedAndRemoved) {
     EXPECT_EQ(session().shoot().undoLabel(), "Remove press closes");
 }
 
+TEST_F(Placing, TheDistanceMovesWhatIsHeardAndLeavesTheMatch) {
+    w.press(QStringLiteral("Find matches"));
+    w.waitQuiet();
+    const double match = tether().line.offset.value;
+    QLineEdit& metres = field(QStringLiteral("Distance from the subject to the camera, in metres"));
+    metres.setFocus();
+    QTest::keyClicks(&metres, QStringLiteral("12 m"));
+    QTest::keyClick(&metres, Qt::Key_Return);
+    EXPECT_EQ(tether().line.offset.value, match);
+    EXPECT_NEAR(tether().heardLine().offset.value, match + 12 / 343.0, 1e-5);
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("35.0 ms")));
+    const auto plan = session().exportPlan(w.take(), VideoContainer::Mov, QString());
+    ASSERT_TRUE(plan);
+    EXPECT_NEAR(plan->line.offset.value, match + 12 / 343.0, 1e-5) << "written as it is heard";
+    metres.selectAll();
+    QTest::keyClicks(&metres, QStringLiteral("4000"));
+    QTest::keyClick(&metres, Qt::Key_Return);
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("hard to believe")));
+    EXPECT_NEAR(tether().soundDelay.value, 12 / 343.0, 1e-9) << "kept";
+}
+
+TEST_F(Placing, ThePictureOfTheHandsGivesTheDistance) {
+    w.press(QStringLiteral("Find matches"));
+    w.waitQuiet();
+    // The clap is heard 3 s into the take; this frame ends 40 ms earlier.
+    w.window.bench().setPlayhead({2.93});
+    ASSERT_TRUE(w.press(QStringLiteral("Hands meet here")));
+    EXPECT_NEAR(tether().soundDelay.value, 3.0 - 2.94, 0.003);
+    w.window.bench().setPlayhead({3.2});
+    w.press(QStringLiteral("Hands meet here"));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("before that picture")));
+    w.window.bench().setPlayhead({10});
+    w.press(QStringLiteral("Hands meet here"));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("No clap or mark is near")));
+}
+
 TEST_F(Placing, ALockedTakeOffersNoWayToMoveIt) {
     w.press(QStringLiteral("Find matches"));
     w.waitQuiet();

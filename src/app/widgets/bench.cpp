@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/widgets/distance_row.h"
 #include "app/widgets/hand_over_panel.h"
 #include "app/widgets/listen_bar.h"
 #include "app/widgets/picture_view.h"
@@ -130,7 +131,11 @@ void Bench::moveTo(Seconds t, bool follow) {
     listen_->setPosition(seam_->playhead());
     const MediaFacts* f = session_.facts(take_);
     if (f && f->scan) {
-        picture_->setNumbers(f->scan->pictures.frameAt(seam_->playhead()), seam_->playhead());
+        const PictureTimes& pictures = f->scan->pictures;
+        const auto n = pictures.frameAt(seam_->playhead());
+        picture_->setNumbers(n, seam_->playhead());
+        const Seconds end = n + 1 < pictures.count() ? pictures.timeOf(n + 1) : pictures.end();
+        card_->distance().setFrame({pictures.timeOf(n), end});
     }
     askForPicture();
     askGauge();

@@ -229,6 +229,8 @@ void SeamView::paintRuler(QPainter& p) const {
     const int decimals =
         step >= 1 ? 0 : std::min(6, static_cast<int>(std::ceil(-std::log10(step))));
     const auto first = static_cast<std::int64_t>(std::floor(axis_.start().value / step));
+    p.save();
+    p.setClipRect(0, 0, zoomButtons_->x(), kRuler);
     for (std::int64_t i = first; i * step <= axis_.end().value; ++i) {
         const Seconds t{static_cast<double>(i) * step};
         const double x = std::floor(axis_.xOf(t)) + 0.5;
@@ -237,6 +239,7 @@ void SeamView::paintRuler(QPainter& p) const {
         p.setPen(colours().quiet);
         p.drawText(QPointF(x + 4, 19), QString::fromStdString(clockText(t, decimals)));
     }
+    p.restore();
 }
 
 void SeamView::paintFrames(QPainter& p) const {

@@ -11,6 +11,7 @@
 
 #include "app/style/app_style.h"
 #include "app/style/state_mark.h"
+#include "app/widgets/distance_row.h"
 #include "app/widgets/elided_label.h"
 #include "core/time_text.h"
 
@@ -71,6 +72,8 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     grid_->setColumnMinimumWidth(0, 88);
     grid_->setColumnStretch(1, 1);
     column->addLayout(grid_);
+    distance_ = new DistanceRow(session, this);
+    column->addWidget(distance_);
     column->addStretch(1);
 
     auto* actions = new QHBoxLayout;
@@ -111,6 +114,7 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
 
 void TetherCard::showTake(int take) {
     take_ = take;
+    distance_->showTake(take);
     refresh();
 }
 

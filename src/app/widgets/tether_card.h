@@ -14,11 +14,14 @@ class QGridLayout;
 
 namespace brisk::app {
 
+class DistanceRow;
+
 class TetherCard : public QWidget {
     Q_OBJECT
   public:
     explicit TetherCard(Session& session, QWidget* parent = nullptr);
     void showTake(int take);
+    [[nodiscard]] DistanceRow& distance() { return *distance_; }
     /// What will be done to the camera's sound and the rest, as the hand-over will do it.
     void refresh();
 
@@ -51,6 +54,7 @@ class TetherCard : public QWidget {
     QPushButton* find_;
     QPushButton* layOn_;
     QLabel* hint_;
+    DistanceRow* distance_;
 };
 
 }  // namespace brisk::app
