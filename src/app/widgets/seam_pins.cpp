@@ -63,7 +63,7 @@ void paintPins(QPainter& p, const std::vector<SeamPin>& pins, const PinPlaces& p
     const double right = p.viewport().width();
     for (const SeamPin& pin : pins) {
         const QPointF head = places.head(pin);
-        if (head.x() < -120 || head.x() > right + 10) continue;
+        if (head.x() < -kMarkHead || head.x() > right + 10) continue;
         const QColor colour = pin.mark == 0        ? colours().quiet
                               : pin.mark == chosen ? colours().action
                                                    : colours().ink;

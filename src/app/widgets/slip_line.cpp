@@ -66,7 +66,10 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
     const QRect caption(0, 2, width() - 16, kCaption - 2);
-    const QString name = tr("slip along the take");
+    const QString name =
+        proof_.state().slips.empty()
+            ? tr("slip along the take")
+            : tr("slip along the take, ± %1").arg(QString::fromStdString(slipText({range()})));
     p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, name);
     const ProofState& s = proof_.state();
     const QRectF area = plot();
@@ -86,10 +89,6 @@ void SlipLine::paintEvent(QPaintEvent*) {
     const auto yOf = [&](double slip) {
         return middle - std::clamp(slip / most, -1.0, 1.0) * (area.height() / 2 - 3);
     };
-    p.setFont(uiFont(11));
-    p.setPen(colours().quiet);
-    p.drawText(QRectF(area.right() - 70, area.top(), 70, 14), Qt::AlignRight | Qt::AlignTop,
-               tr("± %1").arg(QString::fromStdString(slipText({most}))));
     const FitVerdict& v = s.verdict;
     const bool line = v.heard >= 2 && v.fit != Fit::Nothing && v.fit != Fit::Jumping;
     const Seconds first = s.slips.front().time, last = s.slips.back().time;

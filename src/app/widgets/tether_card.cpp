@@ -169,7 +169,8 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     agreement.replace(QLatin1String(" agree within"), QLatin1String(" within"));
     const int cut = static_cast<int>(agreement.indexOf(QLatin1String("; ")));
     const bool plain = t.found.status == MatchStatus::Matched && cut > 0;
-    setRow(i++, tr("agreement"), plain ? agreement.left(cut) : agreement,
+    setRow(i++, t.movedByHand() ? tr("as found") : tr("agreement"),
+           plain ? agreement.left(cut) : agreement,
            plain ? agreement.mid(cut + 2).chopped(1) : QString());
     setRow(i++, tr("polarity"), t.polarity > 0 ? tr("alike") : tr("upside down, turned back"));
     setRow(i++, tr("camera sound"), tr("left out of the new file"), tr("kept in the take, always"));
