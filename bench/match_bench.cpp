@@ -31,6 +31,7 @@ struct Options {
     double share = 1;
     int foreignTakes = 56;
     int foreignRecordings = 56;
+    int foreignFirst = 0;
     bool verbose = false;
     std::string keep;      ///< Folder for the simulated files, used again next time.
     std::string evidence;  ///< CSV of what the engine decided from.
@@ -213,6 +214,7 @@ void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
             (k / recordings.size() % 4 != 3 || k % recordings.size() % 4 != 3)) {
             return;
         }
+        if (k / recordings.size() < static_cast<std::size_t>(o.foreignFirst)) return;
         const auto& t = takes[k / recordings.size()];
         const auto& r = recordings[k % recordings.size()];
         if (!t || !r) return;
@@ -281,6 +283,8 @@ int main(int argc, char** argv) {
     app.add_option("--share", o.share, "Part of the full number of pairs");
     app.add_option("--foreign", o.foreignTakes, "Foreign takes");
     app.add_option("--foreign-recordings", o.foreignRecordings);
+    app.add_option("--foreign-first", o.foreignFirst,
+                   "Begin with this foreign take: the long run in parts");
     app.add_option("--keep", o.keep, "Keep the simulated files here and use them again");
     app.add_option("--evidence", o.evidence, "CSV to write the evidence to");
     app.add_flag("--verbose", o.verbose, "Says which pairs went wrong");

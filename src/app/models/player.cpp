@@ -19,6 +19,7 @@ namespace {
 constexpr SampleRate kRate{48000};
 constexpr std::size_t kBuffered = 48000 / 8;  // what changes is heard this much later
 constexpr std::size_t kBlock = 1024;
+constexpr qint64 kDeviceMicroseconds = 80000;
 }  // namespace
 
 /// The buffer between the mixing thread and the device.
@@ -173,6 +174,8 @@ void Player::play(Seconds from) {
         format.setChannelCount(ListeningMix::kChannels);
         format.setSampleFormat(QAudioFormat::Float);
         sink_ = std::make_unique<QAudioSink>(device, format);
+        // The default holds most of a second: pressing play, and everything after, would be late.
+        sink_->setBufferSize(format.bytesForDuration(kDeviceMicroseconds));
         sink_->start(feed_.get());
         audible_ = sink_->error() == QAudio::NoError;
         if (!audible_) sink_.reset();

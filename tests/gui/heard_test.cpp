@@ -1,0 +1,147 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What comes out of a real sound server when the program plays: recorded from its monitor.
+#include <gtest/gtest.h>
+
+#include <QApplication>
+#include <QTest>
+#include <cmath>
+
+#include "app/models/echo_gauge.h"
+#include "app/models/player.h"
+#include "sound_server.h"
+#include "support/media_files.h"
+#include "support/signals.h"
+#include "support/temp_folder.h"
+
+namespace brisk::app {
+namespace {
+
+test::SoundServer* server = nullptr;
+
+struct Ears {
+    std::vector<float> left, right;
+};
+
+/// The part in which something is heard.
+Ears heardPart(const std::vector<float>& stereo) {
+    const auto loud = [](float v) { return std::fabs(v) > 1e-3f; };
+    const auto first = std::find_if(stereo.begin(), stereo.end(), loud) - stereo.begin();
+    const auto last = stereo.rend() - std::find_if(stereo.rbegin(), stereo.rend(), loud);
+    Ears e;
+    for (auto n = static_cast<std::size_t>(first & ~1); n + 1 < static_cast<std::size_t>(last);
+         n += 2) {
+        e.left.push_back(stereo[n]);
+        e.right.push_back(stereo[n + 1]);
+    }
+    return e;
+}
+
+/// Correlation of a with b moved by each lag; the lag, in ms, where it is largest within the range.
+double bestLagMs(const std::vector<float>& a, const std::vector<float>& b, double fromMs,
+                 double toMs) {
+    const std::size_t n = std::min<std::size_t>(std::min(a.size(), b.size()), 3 * 48000);
+    double best = -1, at = 0;
+    for (int lag = static_cast<int>(fromMs * 48); lag <= static_cast<int>(toMs * 48); ++lag) {
+        double sum = 0;
+        for (std::size_t i = 2000; i + 2000 < n; ++i) {
+            const auto j = static_cast<std::size_t>(static_cast<std::ptrdiff_t>(i) + lag);
+            sum += static_cast<double>(a[i]) * static_cast<double>(b[j]);
+        }
+        if (sum > best) {
+            best = sum;
+            at = lag / 48.0;
+        }
+    }
+    return at;
+}
+
+class Heard : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        ASSERT_TRUE(server->running()) << "the packages pulseaudio and pulseaudio-utils are needed";
+        const auto day = test::babble(20, 48000, 4);
+        test::writeTake(folder_.file("take.mp4"), {day.begin() + 4 * 48000, day.end()}, {});
+        test::writeSound(folder_.file("rec.wav"), day, {});
+        const auto tone = test::sine(20, 48000, 110);
+        test::writeSound(folder_.file("tone.wav"), tone, {});
+        const auto scan = [&](const char* name) {
+            return std::make_shared<const SoundScan>(test::scanned(folder_.file(name)));
+        };
+        take_ = scan("take.mp4");
+        rec_ = scan("rec.wav");
+        tone_ = scan("tone.wav");
+    }
+    /// The clean sound placed so that it comes too early by `slip`.
+    std::vector<float> play(double slip, Listen listen, int ms) {
+        Player p;
+        p.load(take_, rec_, {{4 + slip}, {0}}, 1);
+        p.setListen(listen);
+        server->startRecording();
+        p.play({1});
+        EXPECT_TRUE(p.audible());
+        QTest::qWait(ms);
+        p.stop();
+        return server->stopRecording();
+    }
+    test::TempFolder folder_;
+    std::shared_ptr<const SoundScan> take_, rec_, tone_;
+};
+
+TEST_F(Heard, SplitPutsThemOnTheirSidesApartByWhatTheGaugeSays) {
+    const double slip = 0.0043;
+    EchoGauge gauge;
+    double claimed = 0;
+    QObject::connect(&gauge, &EchoGauge::measured,
+                     [&](bool common, double s, double) { claimed = common ? s : -1; });
+    gauge.ask(take_, rec_, {{4 + slip}, {0}}, Seconds{2.5});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return claimed != 0; }, 5000));
+    EXPECT_NEAR(claimed, slip, 2e-4);
+    const Ears e = heardPart(play(slip, Listen::Split, 3000));
+    ASSERT_GT(e.left.size(), 96000u);
+    // The clean sound, on the right, comes earlier.
+    EXPECT_NEAR(bestLagMs(e.left, e.right, -20, 20), -claimed * 1e3, 0.2);
+}
+
+TEST_F(Heard, BothGivesTheTwoSoundsWithTheirSlip) {
+    const Ears e = heardPart(play(0.0061, Listen::Both, 3000));
+    ASSERT_GT(e.left.size(), 96000u);
+    EXPECT_EQ(e.left, e.right);
+    // The sum repeats itself after the slip.
+    EXPECT_NEAR(bestLagMs(e.left, e.left, 2, 20), 6.1, 0.2);
+}
+
+TEST_F(Heard, MovingTheCleanSoundWhilePlayingIsHeardAtOnceAndDoesNotClick) {
+    Player p;
+    p.load(take_, tone_, {{4}, {0}}, 1);
+    p.setListen(Listen::Clean);
+    server->startRecording();
+    p.play({1});
+    for (int i = 1; i <= 5; ++i) {
+        QTest::qWait(300);
+        p.load(take_, tone_, {{4 + 0.0031 * i}, {0}}, 1);
+        EXPECT_TRUE(p.playing());
+    }
+    QTest::qWait(400);
+    p.stop();
+    const Ears e = heardPart(server->stopRecording());
+    ASSERT_GT(e.left.size(), 48000u);
+    double most = 0, loud = 0;
+    for (std::size_t n = 1000; n + 4800 < e.left.size(); ++n) {
+        most = std::max<double>(most, std::fabs(e.left[n] - e.left[n - 1]));
+        loud = std::max<double>(loud, std::fabs(e.left[n]));
+    }
+    const double steepest = loud * 2 * 3.14159265 * 110 / 48000;
+    EXPECT_LT(most, 1.5 * steepest);
+}
+
+}  // namespace
+}  // namespace brisk::app
+
+int main(int argc, char** argv) {
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    ::testing::InitGoogleTest(&argc, argv);
+    brisk::test::SoundServer own;
+    brisk::app::server = &own;
+    QApplication app(argc, argv);
+    return RUN_ALL_TESTS();
+}
