@@ -92,6 +92,21 @@ TEST_F(Placing, LaidByHandAndTypedItGoesExactlyThere) {
     EXPECT_EQ(session().state().stateOf(w.take()), TetherState::Loose);
 }
 
+TEST_F(Placing, KeysInAFieldBelongToTheField) {
+    w.press(QStringLiteral("Place it by hand"));
+    QLineEdit& f = field(QStringLiteral("Where the take falls on the recording"));
+    f.setFocus();
+    f.clear();
+    const Seconds before = w.seam().playhead();
+    QTest::keyClicks(&f, QStringLiteral("12"));
+    QTest::keyClick(&f, Qt::Key_Left);
+    QTest::keyClicks(&f, QStringLiteral("3"));
+    EXPECT_EQ(f.text(), QLatin1String("132"));
+    EXPECT_EQ(w.seam().playhead(), before);
+    QTest::keyClicks(&f, QStringLiteral("k"));
+    EXPECT_TRUE(session().state().marks.empty());
+}
+
 TEST_F(Placing, NudgesInFourSizesAndSaysHowFar) {
     w.press(QStringLiteral("Place it by hand"));
     type(QStringLiteral("5"));

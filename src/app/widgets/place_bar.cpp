@@ -129,6 +129,11 @@ void PlaceBar::refresh() {
     if (!offset_->hasFocus() || !offset_->isModified()) {
         offset_->setText(QString::fromStdString(clockText(t->line.offset, 6)));
     }
+    if (!(t->found.line == found_)) {
+        found_ = t->found.line;  // searched anew: other places
+        places_.clear();
+        at_ = 0;
+    }
     if (places_.empty()) {
         for (const Rival& r : t->found.rivals) {
             places_.push_back({{r.offset, t->found.line.drift},

@@ -45,6 +45,7 @@ class PlaceBar : public QWidget {
     int take_ = 0;
     std::vector<Place> places_;  // one after the other, round and round
     std::size_t at_ = 0;
+    ClockLine found_;
     QLineEdit* offset_;
     QLineEdit* own_;
     QPushButton* together_;
