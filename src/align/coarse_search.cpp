@@ -261,7 +261,7 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& c
 }
 
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
-                                  const JobControl& job) {
+                                  const JobControl& job, std::size_t most) {
     const OnsetFlux a(scratch);
     const OnsetFlux& r = clean.flux();
     const auto atLeast = static_cast<std::int64_t>(2.9 * kBandFramesPerSecond);
@@ -300,7 +300,7 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& cl
                        kDistinctSeconds;
             });
         if (!known) result.places.push_back(p);
-        if (result.places.size() == 6) break;
+        if (result.places.size() == most) break;
     }
     return result;
 }

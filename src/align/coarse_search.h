@@ -26,14 +26,17 @@ struct CoarsePlace {
 };
 
 struct CoarseResult {
-    std::vector<CoarsePlace> places;  ///< Best first, at most six, 0.1 s apart or more.
+    std::vector<CoarsePlace> places;  ///< Best first, 0.1 s apart or more.
     int segments = 0;
 };
 
+constexpr std::size_t kCoarsePlaces = 6;
+
+/// \param most  places that are wanted.
 /// Errors: TooShort (less than 3 s), Silent (nothing ever begins in one of them), Cancelled.
 /// Threads: safe.
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
-                                  const JobControl& job);
+                                  const JobControl& job, std::size_t most = kCoarsePlaces);
 /// The same for a recording that is searched once.
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& clean,
                                   const JobControl& job);

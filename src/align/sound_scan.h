@@ -7,6 +7,7 @@
 ///     scan->peaks->columns(...); matchPair(*scan, ...);
 #pragma once
 
+#include <algorithm>
 #include <functional>
 #include <memory>
 
@@ -30,6 +31,7 @@ struct SoundScan {
     MediaInfo info;
     std::size_t sound = 0;     ///< Which of info.sounds.
     std::int64_t samples = 0;  ///< Presented, holes included.
+    std::int64_t from = 0;     ///< The file's sample that this begins with: more than 0 in excerpts.
     SampleRate rate;
     int channel = kMeanOfChannels;  ///< Matched by, and drawn.
     std::shared_ptr<PeakPyramid> peaks;
@@ -41,6 +43,13 @@ struct SoundScan {
     std::vector<std::string> warnings;  ///< What reading it showed; also part of info.warnings.
 
     [[nodiscard]] Seconds length() const { return rate.seconds(samples); }
+    /// The sound on the time of the take it is the scratch of.
+    [[nodiscard]] TimeRange onTake() const {
+        const Seconds start = info.soundStartInTake(sound);
+        return {start, start + length()};
+    }
+    /// Where the take ends: its picture or its sound, whichever is longer.
+    [[nodiscard]] Seconds endOfTake() const { return std::max(pictures.end(), onTake().end); }
     /// A reader that lands exactly wherever it seeks.
     [[nodiscard]] Result<SoundReader> open() const;
 };

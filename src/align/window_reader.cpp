@@ -27,7 +27,7 @@ Result<Piece> piece(SoundReader& reader, const SoundScan& scan, Seconds start, d
     const auto need = static_cast<std::size_t>(std::ceil(size * rate / WindowReader::kRate)) +
                       (as ? 0 : 2 * kMargin + 2);
     std::vector<float> in(need);
-    if (auto read = readMono(reader, first, in, scan.channel); !read) {
+    if (auto read = readMono(reader, scan.from + first, in, scan.channel); !read) {
         return tl::unexpected(read.error());
     }
     if (as) {

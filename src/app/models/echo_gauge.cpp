@@ -11,21 +11,20 @@ EchoGauge::~EchoGauge() {
     ending_.requestStop();
 }
 
-void EchoGauge::ask(std::shared_ptr<const SoundScan> take,
-                    std::shared_ptr<const SoundScan> recording, ClockLine line, Seconds moment) {
-    worker_->ask({std::move(take), std::move(recording), line, moment});
+void EchoGauge::ask(const PlacedPair& pair, Seconds moment) {
+    worker_->ask({pair, moment});
 }
 
 void EchoGauge::work(const Request& r) {
-    if (!probe_ || openTake_ != r.take || openRecording_ != r.recording) {
+    if (!probe_ || openTake_ != r.pair.take || openRecording_ != r.pair.recording) {
         probe_.reset();
-        openTake_ = r.take;
-        openRecording_ = r.recording;
-        auto opened = SlipProbe::open(*r.take, *r.recording);
+        openTake_ = r.pair.take;
+        openRecording_ = r.pair.recording;
+        auto opened = SlipProbe::open(*openTake_, *openRecording_);
         if (!opened) return;  // the file list says what is wrong
         probe_.emplace(std::move(*opened));
     }
-    auto found = probe_->at(r.line, r.moment, ending_);
+    auto found = probe_->at(r.pair.tether.line, r.moment, ending_);
     if (!found) return;
     emit measured(found->has_value(), *found ? (*found)->slip.value : 0.0, r.moment.value);
 }

@@ -9,6 +9,7 @@
 
 #include "align/slip_probe.h"
 #include "app/models/latest_worker.h"
+#include "app/models/session.h"
 
 namespace brisk::app {
 
@@ -18,9 +19,7 @@ class EchoGauge : public QObject {
     explicit EchoGauge(QObject* parent = nullptr);
     ~EchoGauge() override;
 
-    /// \param line  what is heard: take time to recording time.
-    void ask(std::shared_ptr<const SoundScan> take, std::shared_ptr<const SoundScan> recording,
-             ClockLine line, Seconds moment);
+    void ask(const PlacedPair& pair, Seconds moment);
 
   signals:
     /// `common` is false where the two have no sound in common; `slip` in seconds.
@@ -28,8 +27,7 @@ class EchoGauge : public QObject {
 
   private:
     struct Request {
-        std::shared_ptr<const SoundScan> take, recording;
-        ClockLine line;
+        PlacedPair pair;
         Seconds moment;
     };
     void work(const Request& r);

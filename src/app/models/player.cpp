@@ -211,8 +211,7 @@ Seconds Player::position() const {
 
 Seconds Player::endOfTake() const {
     if (!take_) return {};
-    return std::max(take_->pictures.end(),
-                    take_->length() + take_->info.soundStartInTake(take_->sound));
+    return take_->endOfTake();
 }
 
 void Player::setListen(Listen listen) {

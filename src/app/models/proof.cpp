@@ -31,12 +31,6 @@ std::shared_ptr<const SampleStretch> stretchAround(const std::shared_ptr<const S
     return s;
 }
 
-TimeRange overlapOf(const SoundScan& take, const SoundScan& recording, ClockLine line) {
-    const Seconds start = take.info.soundStartInTake(take.sound);
-    return TimeRange{start, start + take.length()}.intersect(
-        {line.toTake({0}), line.toTake(recording.length())});
-}
-
 }  // namespace
 
 Proof::Proof(QObject* parent)
@@ -47,27 +41,23 @@ Proof::~Proof() {
     job_.requestStop();
 }
 
-void Proof::examine(std::shared_ptr<const SoundScan> take,
-                    std::shared_ptr<const SoundScan> recording, ClockLine line) {
-    if (take == take_ && recording == recording_ && line == line_) return;
+void Proof::examine(const PlacedPair& pair) {
+    const bool samePair = pair_ && pair.take == pair_->take && pair.recording == pair_->recording;
+    if (samePair && pair.tether.line == pair_->tether.line) return;
     job_.requestStop();
     job_ = JobControl{};
-    const bool samePair = take == take_ && recording == recording_;
-    take_ = std::move(take);
-    recording_ = std::move(recording);
-    line_ = line;
+    pair_ = pair;
     // Moved by a little, the old figures are shown until there are new ones.
     if (!samePair) state_ = {};
     state_.done = false;
-    worker_->ask({take_, recording_, line_, job_});
+    worker_->ask({pair, job_});
     emit changed();
 }
 
 void Proof::clear() {
-    if (!take_) return;
+    if (!pair_) return;
     job_.requestStop();
-    take_.reset();
-    recording_.reset();
+    pair_.reset();
     state_ = {};
     emit changed();
 }
@@ -99,25 +89,27 @@ void Proof::tell(const Request& r, ProofState state) {
 }
 
 void Proof::work(const Request& r) {
-    auto probe = SlipProbe::open(*r.take, *r.recording);
-    auto camera = r.take->open();
-    auto clean = r.recording->open();
+    const auto& [tether, take, recording] = r.pair;
+    const ClockLine line = tether.line;
+    auto probe = SlipProbe::open(*take, *recording);
+    auto camera = take->open();
+    auto clean = recording->open();
     if (!probe || !camera || !clean) return;  // the file list says what is wrong
     ProofState s;
-    s.overlap = overlapOf(*r.take, *r.recording, r.line);
+    s.overlap = r.pair.overlap();
     const auto slipAt = [&](Seconds t) -> std::optional<Seconds> {
-        auto found = probe->at(r.line, t, r.job);
+        auto found = probe->at(line, t, r.job);
         if (!found || !*found) return std::nullopt;
         return (*found)->slip;
     };
-    const Seconds scratchStart = r.take->info.soundStartInTake(r.take->sound);
-    const auto moments = tellingMoments(*r.take, *r.recording, r.line, s.overlap, 5);
+    const Seconds scratchStart = take->onTake().start;
+    const auto moments = tellingMoments(*take, *recording, line, s.overlap, 5);
     for (std::size_t i = 0; i < s.spots.size() && !r.job.stopRequested(); ++i) {
         SpotCheck& spot = s.spots[i];
         spot.moment = moments[i];
         if (!spot.moment) continue;
-        spot.camera = stretchAround(r.take, *camera, *spot.moment - scratchStart);
-        spot.clean = stretchAround(r.recording, *clean, r.line.toRecording(*spot.moment));
+        spot.camera = stretchAround(take, *camera, *spot.moment - scratchStart);
+        spot.clean = stretchAround(recording, *clean, line.toRecording(*spot.moment));
         spot.slip = slipAt(*spot.moment);
         tell(r, s);
     }

@@ -3,7 +3,7 @@
 /// Looks along a whole take, on a thread of its own, at how far the two sounds are apart: five spot
 /// checks first, then the slip line. Wherever the clean sound is moved, it looks again.
 ///
-///     proof.examine(take, recording, line);   // any number of times; only the newest counts
+///     proof.examine(*session.placedPair(take)); // any number of times; only the newest counts
 #pragma once
 
 #include <QObject>
@@ -16,6 +16,7 @@
 #include "align/slip_probe.h"
 #include "app/models/latest_worker.h"
 #include "app/models/sample_source.h"
+#include "app/models/session.h"
 
 namespace brisk::app {
 
@@ -40,9 +41,8 @@ class Proof : public QObject {
     explicit Proof(QObject* parent = nullptr);
     ~Proof() override;
 
-    /// \param line  take time to recording time: the acoustic match.
-    void examine(std::shared_ptr<const SoundScan> take, std::shared_ptr<const SoundScan> recording,
-                 ClockLine line);
+    /// By the acoustic match.
+    void examine(const PlacedPair& pair);
     void clear();
     [[nodiscard]] const ProofState& state() const { return state_; }
     /// The worst of the spot checks, or none.
@@ -53,16 +53,14 @@ class Proof : public QObject {
 
   private:
     struct Request {
-        std::shared_ptr<const SoundScan> take, recording;
-        ClockLine line;
+        PlacedPair pair;
         JobControl job;
     };
     void work(const Request& r);
     void tell(const Request& r, ProofState state);
 
     ProofState state_;
-    std::shared_ptr<const SoundScan> take_, recording_;
-    ClockLine line_;
+    std::optional<PlacedPair> pair_;
     JobControl job_;
     std::unique_ptr<LatestWorker<Request>> worker_;  // last: it ends first
 };

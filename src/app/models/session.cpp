@@ -72,6 +72,27 @@ const MediaFacts* Session::facts(int id) const {
     return it == known_.end() ? nullptr : &it->second;
 }
 
+TimeRange PlacedPair::overlap() const {
+    return take->onTake().intersect(
+        {tether.line.toTake({0}), tether.line.toTake(recording->length())});
+}
+
+std::optional<PlacedPair> Session::placedPair(int take) const {
+    const Tether* t = state().tetherOf(take);
+    if (!t || t->state() == TetherState::Loose) return std::nullopt;
+    const MediaFacts* camera = facts(take);
+    const MediaFacts* clean = facts(t->recording);
+    if (!camera || !camera->scan || !clean || !clean->scan) return std::nullopt;
+    return PlacedPair{*t, camera->scan, clean->scan};
+}
+
+Seconds Session::soundStart(int media) const {
+    const MediaItem* item = state().item(media);
+    const MediaFacts* f = facts(media);
+    if (!item || item->role != MediaKind::Take || !f) return {0};
+    return f->scan ? f->scan->onTake().start : f->info.soundStartInTake();
+}
+
 QString Session::projectName() const {
     return projectPath_.isEmpty() ? tr("New shoot") : QFileInfo(projectPath_).completeBaseName();
 }
@@ -243,9 +264,7 @@ void Session::putMark(int media, Seconds time, bool exactly) {
         return;
     }
     const auto scan = f->scan;
-    const MediaItem* item = state().item(media);
-    const Seconds start =
-        item->role == MediaKind::Take ? scan->info.soundStartInTake(scan->sound) : Seconds{0};
+    const Seconds start = soundStart(media);
     work_.start(
         tr("Placing a mark"),
         [this, media, time, start, scan](const JobControl&) -> WorkQueue::Finish {
@@ -295,9 +314,7 @@ std::vector<Seconds> Session::momentsOf(int media, bool claps, std::size_t most)
     }
     const MediaFacts* f = facts(media);
     if (!f || !f->scan) return out;
-    const MediaItem* item = state().item(media);
-    const Seconds start =
-        item->role == MediaKind::Take ? f->info.soundStartInTake(f->scan->sound) : Seconds{0};
+    const Seconds start = soundStart(media);
     std::vector<Spike> spikes = f->scan->spikes;
     keepStrongest(spikes, most);
     for (const Spike& s : spikes) out.push_back(s.time + start);

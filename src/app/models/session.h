@@ -27,6 +27,16 @@ struct MediaFacts {
     QString problem;                        ///< Why it cannot be read, if it cannot.
 };
 
+/// A take that has a place, with both of its sounds read.
+struct PlacedPair {
+    Tether tether;
+    std::shared_ptr<const SoundScan> take;
+    std::shared_ptr<const SoundScan> recording;
+
+    /// Take time that both sounds cover.
+    [[nodiscard]] TimeRange overlap() const;
+};
+
 struct HandedOver {
     QString path;
     QString holds;
@@ -45,6 +55,10 @@ class Session : public QObject {
     [[nodiscard]] WorkQueue& work() { return work_; }
     /// Null for an id that is not there.
     [[nodiscard]] const MediaFacts* facts(int id) const;
+    /// Nothing while the take has no place, or one of the files is not read.
+    [[nodiscard]] std::optional<PlacedPair> placedPair(int take) const;
+    /// Where a file's own sound begins on the time that its marks count by.
+    [[nodiscard]] Seconds soundStart(int media) const;
     [[nodiscard]] QString projectPath() const { return projectPath_; }
     [[nodiscard]] QString projectName() const;
     /// Sentences about files that could not be used, newest last, until dismissed.
@@ -71,6 +85,8 @@ class Session : public QObject {
     void renameMark(int mark, const QString& name);
     void removeMark(int mark);
     [[nodiscard]] bool haveMarksOnBoth(int take) const;
+    /// A file's marks, in order of time; or the strongest of the claps that were found on it.
+    [[nodiscard]] std::vector<Seconds> momentsOf(int media, bool claps, std::size_t most) const;
     /// How a take's marks fit those of its recording; the claps that were found, without marks.
     [[nodiscard]] std::vector<MarkFit> markFits(int take) const;
     void undo();
@@ -98,7 +114,6 @@ class Session : public QObject {
   private:
     void apply(const Command& command);
     void readMissing();
-    [[nodiscard]] std::vector<Seconds> momentsOf(int media, bool claps, std::size_t most) const;
     void read(const std::string& path);
     /// What is known of a file before it has been read.
     void learn(const std::string& path, const MediaInfo& info);

@@ -105,16 +105,13 @@ void Bench::showHandOver() {
 
 void Bench::refresh() {
     const MediaFacts* f = session_.facts(take_);
-    const Tether* t = session_.state().tetherOf(take_);
-    const bool placed = t && t->state() != TetherState::Loose;
-    const MediaFacts* clean = placed ? session_.facts(t->recording) : nullptr;
-    player_.load(f ? f->scan : nullptr, clean ? clean->scan : nullptr,
-                 placed ? t->heardLine() : ClockLine{}, placed ? t->polarity : 1);
-    const bool both = clean && clean->scan && f && f->scan;
-    both ? proof_.examine(f->scan, clean->scan, t->line) : proof_.clear();
-    spots_->setVisible(both);
-    slips_->setVisible(both);
-    listen_->setCleanAvailable(both);
+    const auto pair = session_.placedPair(take_);
+    player_.load(f ? f->scan : nullptr, pair ? pair->recording : nullptr,
+                 pair ? pair->tether.heardLine() : ClockLine{}, pair ? pair->tether.polarity : 1);
+    pair ? proof_.examine(*pair) : proof_.clear();
+    spots_->setVisible(pair.has_value());
+    slips_->setVisible(pair.has_value());
+    listen_->setCleanAvailable(pair.has_value());
     gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
     player_.setListen(listen_->listen());
@@ -142,16 +139,11 @@ void Bench::moveTo(Seconds t, bool follow) {
 }
 
 void Bench::askGauge() {
-    const MediaFacts* f = session_.facts(take_);
-    const Tether* t = session_.state().tetherOf(take_);
-    const MediaFacts* clean =
-        t && t->state() != TetherState::Loose ? session_.facts(t->recording) : nullptr;
+    const auto pair = session_.placedPair(take_);
     const double now = seam_->playhead().value;
-    if (!f || !f->scan || !clean || !clean->scan || std::fabs(now - gaugedAt_) < kGaugeEvery) {
-        return;
-    }
+    if (!pair || std::fabs(now - gaugedAt_) < kGaugeEvery) return;
     gaugedAt_ = now;
-    gauge_.ask(f->scan, clean->scan, t->line, Seconds{now});
+    gauge_.ask(*pair, Seconds{now});
 }
 
 void Bench::putMark(bool onCleanSound, bool exactly) {

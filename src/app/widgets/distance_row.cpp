@@ -88,14 +88,9 @@ void DistanceRow::typed() {
 }
 
 std::optional<Seconds> DistanceRow::clapNear(Seconds t) const {
-    std::vector<Seconds> moments;
-    for (const Mark& m : session_.state().marksOf(take_)) moments.push_back(m.time);
-    const MediaFacts* f = session_.facts(take_);
-    if (f && f->scan) {
-        for (const Spike& s : f->scan->spikes) {
-            moments.push_back(s.time + f->info.soundStartInTake(f->scan->sound));
-        }
-    }
+    std::vector<Seconds> moments = session_.momentsOf(take_, false, 0);
+    const auto claps = session_.momentsOf(take_, true, SpikeDetector::kMostKept);
+    moments.insert(moments.end(), claps.begin(), claps.end());
     std::optional<Seconds> best;
     for (const Seconds m : moments) {
         const double away = std::fabs((m - t).value);

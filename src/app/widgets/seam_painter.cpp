@@ -15,6 +15,8 @@ namespace {
 
 constexpr double kCurveBelow = 4;  // samples a pixel
 constexpr double kDotsBelow = 0.2;
+constexpr double kEqualHeight = 0.7;  // of the room
+constexpr double kQuietest = 1e-4;    // below it there is nothing to make visible
 
 double samplesPerPixel(const SeamSide& s, const TimeAxis& axis) {
     return axis.secondsPerPixel() * s.line.drift.factor() * s.rate.hertz;
@@ -26,11 +28,11 @@ double firstSample(const SeamSide& s, const TimeAxis& axis) {
 
 /// Extremes and RMS of what each pixel shows: the samples in it, and the curve where it enters and
 /// leaves.
-std::vector<PeakColumn> columnsFromSamples(const SampleStretch& st, double first, double step,
+std::vector<PeakColumn> columnsFromSamples(const SeamSide& st, double first, double step,
                                            int width) {
     const auto count = static_cast<std::int64_t>(st.samples.size());
     const auto curveAt = [&](double position) {
-        const double at = position - static_cast<double>(st.first);
+        const double at = position - static_cast<double>(st.samplesFrom);
         const auto i = static_cast<std::int64_t>(std::floor(at));
         if (i < 0 || i + 1 >= count) return 0.0f;
         const auto share = static_cast<float>(at - static_cast<double>(i));
@@ -40,14 +42,14 @@ std::vector<PeakColumn> columnsFromSamples(const SampleStretch& st, double first
     std::vector<PeakColumn> out(static_cast<std::size_t>(width));
     for (int x = 0; x < width; ++x) {
         const double from = first + x * step, to = from + step;
-        const auto a = static_cast<std::int64_t>(std::ceil(from)) - st.first;
-        const auto b = static_cast<std::int64_t>(std::ceil(to)) - st.first;
+        const auto a = static_cast<std::int64_t>(std::ceil(from)) - st.samplesFrom;
+        const auto b = static_cast<std::int64_t>(std::ceil(to)) - st.samplesFrom;
         PeakColumn& c = out[static_cast<std::size_t>(x)];
         const float enters = curveAt(from), leaves = curveAt(to);
         c.low = std::min(enters, leaves);
         c.high = std::max(enters, leaves);
-        c.known =
-            from >= static_cast<double>(st.first) && to < static_cast<double>(st.first + count);
+        c.known = from >= static_cast<double>(st.samplesFrom) &&
+                  to < static_cast<double>(st.samplesFrom + count);
         double power = 0;
         std::int64_t n = 0;
         for (std::int64_t i = std::max<std::int64_t>(0, a); i < std::min(b, count); ++i) {
@@ -94,7 +96,6 @@ void paintColumns(QPainter& painter, const SeamSide& s, const std::vector<PeakCo
 /// A dot for every sample, where there is room for them.
 void paintDots(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect clip, double seamY,
                double height) {
-    const SampleStretch& st = *s.samples;
     const double step = samplesPerPixel(s, axis);
     const double first = firstSample(s, axis);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -102,9 +103,9 @@ void paintDots(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect
     painter.setBrush(s.body);
     const auto to = static_cast<std::int64_t>(std::ceil(first + step * clip.width()));
     for (auto n = static_cast<std::int64_t>(std::floor(first)); n <= to; ++n) {
-        const std::int64_t i = n - st.first;
-        if (i < 0 || i >= static_cast<std::int64_t>(st.samples.size())) continue;
-        const double v = std::fabs(st.samples[static_cast<std::size_t>(i)]);
+        const std::int64_t i = n - s.samplesFrom;
+        if (i < 0 || i >= static_cast<std::int64_t>(s.samples.size())) continue;
+        const double v = std::fabs(s.samples[static_cast<std::size_t>(i)]);
         painter.drawEllipse(QPointF(clip.left() + (static_cast<double>(n) - first) / step,
                                     seamY + s.direction * std::min(height, v * s.gain * height)),
                             2, 2);
@@ -116,11 +117,23 @@ void paintDots(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect
 std::pair<std::int64_t, std::int64_t> samplesNeeded(const SeamSide& s, const TimeAxis& axis,
                                                     int width) {
     const double step = samplesPerPixel(s, axis);
-    if (!s.scan || step >= PeakPyramid::kBaseSamples * 2) return {0, 0};
+    if (s.length == 0 || step >= PeakPyramid::kBaseSamples * 2) return {0, 0};
     const double first = firstSample(s, axis);
     const auto from = std::max<std::int64_t>(0, static_cast<std::int64_t>(first) - 4);
-    const auto to = std::min(s.scan->samples, static_cast<std::int64_t>(first + step * width) + 4);
+    const auto to = std::min(s.length, static_cast<std::int64_t>(first + step * width) + 4);
     return from < to ? std::pair{from, to} : std::pair<std::int64_t, std::int64_t>{0, 0};
+}
+
+double equalHeightGain(const std::vector<PeakColumn>& columns) {
+    std::vector<float> peaks;
+    for (const PeakColumn& c : columns) {
+        if (c.known) peaks.push_back(std::max(std::fabs(c.low), std::fabs(c.high)));
+    }
+    if (peaks.empty()) return 1;
+    // A clap is often on one side only in any strength: it may stand out over the rest.
+    const auto high = peaks.begin() + static_cast<std::ptrdiff_t>(peaks.size() * 97 / 100);
+    std::nth_element(peaks.begin(), high, peaks.end());
+    return kEqualHeight / std::max(kQuietest, static_cast<double>(*high));
 }
 
 void paintSeamSide(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect clip,
@@ -129,14 +142,18 @@ void paintSeamSide(QPainter& painter, const SeamSide& s, const TimeAxis& axis, Q
     const double step = samplesPerPixel(s, axis);
     const double first = firstSample(s, axis);
     const auto [from, to] = samplesNeeded(s, axis, clip.width());
-    const bool haveSamples = s.samples && to > from && s.samples->covers(s.scan, from, to);
+    const bool haveSamples = to > from && from >= s.samplesFrom &&
+                             to <= s.samplesFrom + static_cast<std::int64_t>(s.samples.size());
     painter.save();
     painter.setClipRect(clip);
-    const auto columns = haveSamples ? columnsFromSamples(*s.samples, first, step, clip.width())
+    const auto columns = haveSamples ? columnsFromSamples(s, first, step, clip.width())
                                      : s.peaks->columns(first, step, clip.width());
-    const Fill fill = haveSamples && step < kCurveBelow ? Fill::Curve : Fill::Body;
-    paintColumns(painter, s, columns, fill, clip.left(), seamY, height);
-    if (haveSamples && step < kDotsBelow) paintDots(painter, s, axis, clip, seamY, height);
+    SeamSide shown = s;
+    if (s.equalHeight) shown.gain = equalHeightGain(columns);
+    const bool close = haveSamples && s.curve;
+    const Fill fill = close && step < kCurveBelow ? Fill::Curve : Fill::Body;
+    paintColumns(painter, shown, columns, fill, clip.left(), seamY, height);
+    if (close && step < kDotsBelow) paintDots(painter, shown, axis, clip, seamY, height);
     painter.restore();
 }
 

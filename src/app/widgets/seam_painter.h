@@ -4,24 +4,27 @@
 #pragma once
 
 #include <QPainter>
-#include <memory>
+#include <cstdint>
+#include <span>
 
-#include "align/sound_scan.h"
-#include "app/models/sample_source.h"
 #include "app/widgets/time_axis.h"
 #include "core/clock_line.h"
+#include "dsp/peak_pyramid.h"
 
 namespace brisk::app {
 
 struct SeamSide {
     const PeakPyramid* peaks = nullptr;
     SampleRate rate;
-    const SampleStretch* samples = nullptr;  ///< Used where it covers what is shown.
-    const SoundScan* scan = nullptr;
-    ClockLine line;         ///< From take time to the file's own time.
-    double direction = -1;  ///< -1 grows upwards, 1 downwards.
-    double gain = 1;        ///< Display height of full scale, in halves.
-    QColor ground;  ///< What it lies on.
+    std::int64_t length = 0;         ///< Samples that could be had singly; 0 = none yet.
+    std::span<const float> samples;  ///< Those that are; used where they cover what is shown.
+    std::int64_t samplesFrom = 0;
+    bool curve = true;         ///< Close up the curve of the samples, not their body.
+    ClockLine line;            ///< From take time to the file's own time.
+    double direction = -1;     ///< -1 grows upwards, 1 downwards.
+    double gain = 1;           ///< Display height of full scale, in halves.
+    bool equalHeight = false;  ///< What is shown fills its room, whatever `gain` says.
+    QColor ground;             ///< What it lies on.
     QColor body;
     QColor outline;
 };
@@ -29,6 +32,9 @@ struct SeamSide {
 /// \param seamY  the line both sides grow from; `height` is the room on this side.
 void paintSeamSide(QPainter& painter, const SeamSide& side, const TimeAxis& axis, QRect clip,
                    double seamY, double height);
+
+/// Display height of full scale that lets all but the sharpest of these columns fill their room.
+double equalHeightGain(const std::vector<PeakColumn>& columns);
 
 /// The stretch of the file's samples that `axis` shows; empty where outlines are good enough.
 std::pair<std::int64_t, std::int64_t> samplesNeeded(const SeamSide& side, const TimeAxis& axis,

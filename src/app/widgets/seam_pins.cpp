@@ -28,7 +28,7 @@ void addClaps(const Session& session, int media, bool onClean, ClockLine toTake,
               std::vector<SeamPin>& pins) {
     const MediaFacts* f = session.facts(media);
     if (!f || !f->scan) return;
-    const Seconds start = onClean ? Seconds{0} : f->info.soundStartInTake(f->scan->sound);
+    const Seconds start = session.soundStart(media);
     for (const Spike& s : f->scan->spikes) {
         if (s.strengthDb < kWorthShowing) continue;
         const Seconds at = s.time + start;

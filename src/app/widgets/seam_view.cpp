@@ -5,8 +5,6 @@
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QMouseEvent>
-#include <QPainter>
-#include <QPainterPath>
 #include <QPushButton>
 #include <QWheelEvent>
 #include <algorithm>
@@ -15,25 +13,21 @@
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "core/time_text.h"
-#include "render/placed_sound.h"
 
 namespace brisk::app {
 namespace {
 
-constexpr int kRuler = 28;
-constexpr double kLeanPerSecond = 4000;  // pixels a stitch leans for a second of slip
+constexpr int kGrip = 14;           // of the strip at the right edge that scales a side
+constexpr double kPixelsForE = 60;  // of a drag that makes a side e times taller
+constexpr double kTaller = 1.25;
 constexpr double kFinerDrag = 0.1;
 constexpr double kCloseUp = 0.4;  // seconds across
 constexpr double kSamplesShown = 0.002;
 
-/// Brings the loudest moment of a side to nine tenths of its room.
-double gainFor(const PeakPyramid& peaks) {
-    return 0.92 / std::max(0.02, static_cast<double>(peaks.largest()));
-}
-
 }  // namespace
 
-SeamView::SeamView(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+SeamView::SeamView(Session& session, QWidget* parent)
+    : QWidget(parent), session_(session), sides_(session) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAttribute(Qt::WA_OpaquePaintEvent);  // or every paint fills the whole ground three times
@@ -42,43 +36,27 @@ SeamView::SeamView(Session& session, QWidget* parent) : QWidget(parent), session
     connect(&session, &Session::changed, this, &SeamView::changedView);
     connect(&session, &Session::factsChanged, this, &SeamView::changedView);
     connect(&session.work(), &WorkQueue::changed, this, [this] { update(); });
-    addZoomButtons();
-    const auto keep = [this](std::shared_ptr<const SampleStretch>& into) {
-        return [this, &into](const std::shared_ptr<const SampleStretch>& s) {
-            into = s;
-            update();
-        };
-    };
-    connect(&cameraSource_, &SampleSource::ready, this, keep(cameraSamples_));
-    connect(&cleanSource_, &SampleSource::ready, this, keep(cleanSamples_));
+    addTools();
+    connect(&sides_, &SeamSides::changed, this, &SeamView::changedView);
 }
 
-void SeamView::addZoomButtons() {
-    zoomButtons_ = new QWidget(this);
-    auto* row = new QHBoxLayout(zoomButtons_);
-    row->setContentsMargins(8, 0, 0, 0);
-    row->setSpacing(0);
-    const auto button = [&](const QString& text, const QString& tip, Qt::Key key, auto what) {
-        auto* b = new QPushButton(text, zoomButtons_);
-        b->setProperty("arrow", true);
-        b->setFont(uiFont(12));
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
-        b->setShortcut(key);
-        connect(b, &QPushButton::clicked, this, what);
-        row->addWidget(b);
-    };
-    button(tr("Whole take"), tr("Show all of the take (Home)"), Qt::Key_Home,
-           [this] { zoomToAll(); });
-    button(tr("Close up"), tr("Show 0.4 s around the playhead (End)"), Qt::Key_End,
-           [this] { zoomToPlayhead(kCloseUp); });
-    button(tr("Samples"), tr("Show single samples at the playhead (Page Down)"), Qt::Key_PageDown,
-           [this] { zoomToPlayhead(kSamplesShown); });
+void SeamView::addTools() {
+    zooms_ = new SeamZooms(this);
+    modes_ = new SeamModes(this);
+    connect(zooms_, &SeamZooms::wholeTake, this, &SeamView::zoomToAll);
+    connect(zooms_, &SeamZooms::overlap, this, &SeamView::zoomToOverlap);
+    connect(zooms_, &SeamZooms::claps, this, &SeamView::zoomToClaps);
+    connect(zooms_, &SeamZooms::marks, this, &SeamView::zoomToMarks);
+    connect(zooms_, &SeamZooms::closeUp, this, [this] { zoomToPlayhead(kCloseUp); });
+    connect(zooms_, &SeamZooms::samples, this, [this] { zoomToPlayhead(kSamplesShown); });
+    connect(modes_, &SeamModes::equalHeights, &sides_, &SeamSides::setEqualHeights);
+    connect(modes_, &SeamModes::shared, &sides_, &SeamSides::setShared);
 }
 
 void SeamView::showTake(int take) {
     if (take == take_) return;
     take_ = take;
+    sides_.showTake(take);
     playhead_ = {0};
     zoomToAll();
 }
@@ -93,45 +71,9 @@ TimeRange SeamView::limits() const {
     if (!f) return {{0}, {1}};
     Seconds end = f->info.duration;
     if (f->scan) {
-        end = std::max(f->scan->pictures.end(), f->scan->length() + f->info.soundStartInTake());
+        end = f->scan->endOfTake();
     }
     return {{0}, std::max(end, Seconds{0.1})};
-}
-
-std::optional<SeamSide> SeamView::cameraSide() const {
-    const MediaFacts* f = session_.facts(take_);
-    if (!f || !f->peaks || f->info.sounds.empty()) return std::nullopt;
-    SeamSide s;
-    s.peaks = f->peaks.get();
-    s.rate = f->info.sounds.front().rate;
-    s.samples = cameraSamples_.get();
-    s.scan = f->scan.get();
-    s.line = {-f->info.soundStartInTake(), {0}};
-    s.direction = -1;
-    s.gain = gainFor(*f->peaks);
-    s.ground = colours().paper;
-    s.body = colours().camera;
-    s.outline = colours().cameraPale;
-    return s;
-}
-
-std::optional<SeamSide> SeamView::cleanSide() const {
-    const Tether* t = tether();
-    const MediaFacts* f = t ? session_.facts(t->recording) : nullptr;
-    if (!f || !f->peaks || f->info.sounds.empty()) return std::nullopt;
-    SeamSide s;
-    s.peaks = f->peaks.get();
-    s.rate = f->info.sounds.front().rate;
-    s.samples = cleanSamples_.get();
-    s.scan = f->scan.get();
-    s.line = t->line;
-    s.line.offset = s.line.offset - cleanDrag();
-    s.direction = 1;
-    s.gain = gainFor(*f->peaks);
-    s.ground = colours().paper;
-    s.body = colours().clean;
-    s.outline = colours().cleanPale;
-    return s;
 }
 
 QRect SeamView::seamArea() const {
@@ -162,34 +104,74 @@ void SeamView::zoomBy(double factor) {
     changedView();
 }
 
+void SeamView::zoomTo(TimeRange range) {
+    fitted_ = false;
+    const Seconds margin = range.length() * 0.04;
+    axis_.setWidth(width());
+    axis_.fit({range.start - margin, range.end + margin});
+    axis_.scrollBy(0, limits());
+    changedView();
+}
+
+void SeamView::zoomToOverlap() {
+    const auto pair = session_.placedPair(take_);
+    if (pair && !pair->overlap().empty()) zoomTo(pair->overlap());
+}
+
+void SeamView::zoomToMarks() {
+    TimeRange all{{1e300}, {-1e300}};
+    for (const SeamPin& pin : pins()) {
+        if (pin.mark == 0) continue;
+        all = {std::min(all.start, pin.takeTime), std::max(all.end, pin.takeTime)};
+    }
+    if (all.end < all.start) return;
+    const Seconds least{kCloseUp / 2};
+    zoomTo({all.start - least, all.end + least});
+}
+
+void SeamView::zoomToClaps() {
+    // The nearest on each side, and then all that lies between them.
+    std::optional<Seconds> nearest[2];
+    for (const SeamPin& pin : pins()) {
+        auto& best = nearest[pin.onClean ? 1 : 0];
+        const auto away = [&](Seconds t) { return std::fabs((t - playhead_).value); };
+        if (!best || away(pin.takeTime) < away(*best)) best = pin.takeTime;
+    }
+    const auto& a = nearest[0] ? nearest[0] : nearest[1];
+    if (!a) return;
+    const Seconds b = nearest[1].value_or(*a);
+    const Seconds around{std::max(kCloseUp / 4, 0.2 * std::fabs((b - *a).value))};
+    zoomTo({std::min(*a, b) - around, std::max(*a, b) + around});
+}
+
 void SeamView::changedView() {
     axis_.setWidth(width());
     if (fitted_) axis_.fit(limits());
-    askForSamples();
+    sides_.setDragged(cleanDrag());
+    sides_.prepare(axis_, width());
+    const auto all = pins();
+    const auto any = [&](bool marks) {
+        return std::any_of(all.begin(), all.end(),
+                           [&](const SeamPin& p) { return (p.mark != 0) == marks; });
+    };
+    zooms_->setAvailable(tether() != nullptr, any(false), any(true));
+    modes_->setSharedPossible(tether() != nullptr);
+    layTools();
     update();
 }
 
-void SeamView::askForSamples() {
-    const auto ask = [&](const std::optional<SeamSide>& side, int id, SampleSource& source,
-                         const std::shared_ptr<const SampleStretch>& have) {
-        if (!side || !side->scan) return;
-        const auto [from, to] = samplesNeeded(*side, axis_, width());
-        if (to <= from || (have && have->covers(side->scan, from, to))) return;
-        // Some more on both sides, so that small movements need no reading.
-        const std::int64_t more = (to - from) / 2;
-        const std::int64_t first = std::max<std::int64_t>(0, from - more);
-        const std::int64_t last = std::min(side->scan->samples, to + more);
-        source.ask(session_.facts(id)->scan, first, last - first);
-    };
-    ask(cameraSide(), take_, cameraSource_, cameraSamples_);
-    if (const Tether* t = tether()) ask(cleanSide(), t->recording, cleanSource_, cleanSamples_);
+void SeamView::layTools() {
+    zooms_->adjustSize();
+    zooms_->move(width() - zooms_->width() - 12, 1);
+    modes_->adjustSize();
+    modes_->move(width() - modes_->width() - 12, height() - modes_->height() - 2);
 }
 
 void SeamView::setPlayhead(Seconds t, bool follow) {
     playhead_ = std::clamp(t, limits().start, limits().end);
     if (follow) {
         axis_.reveal(playhead_, limits());
-        askForSamples();
+        sides_.prepare(axis_, width());
     }
     update();
 }
@@ -197,83 +179,6 @@ void SeamView::setPlayhead(Seconds t, bool follow) {
 void SeamView::setSlips(std::vector<SlipPoint> slips) {
     slips_ = std::move(slips);
     update();
-}
-
-void SeamView::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    p.fillRect(rect(), colours().paper);
-    const QRect area = seamArea();
-    const double room = area.height() / 2.0 - 6;
-    if (const auto side = cameraSide()) paintSeamSide(p, *side, axis_, area, seamY(), room);
-    if (const auto side = cleanSide()) paintSeamSide(p, *side, axis_, area, seamY(), room);
-    paintUncovered(p);
-    p.setPen(QPen(colours().ink, 1));
-    p.drawLine(QPointF(0, seamY()), QPointF(width(), seamY()));
-    paintFrames(p);
-    paintStitches(p);
-    paintPins(p, pins(), pinPlaces(), chosenMark_);
-    paintRuler(p);
-    paintCaptions(p);
-    paintPlayhead(p);
-    paintDragNumbers(p);
-    if (hasFocus()) {
-        p.setBrush(Qt::NoBrush);
-        p.setPen(QPen(colours().action, 2));
-        p.drawRect(rect().adjusted(1, 1, -1, -1));
-    }
-}
-
-void SeamView::paintRuler(QPainter& p) const {
-    p.setFont(uiFont(12));
-    const double step = axis_.niceStep(96);
-    const int decimals =
-        step >= 1 ? 0 : std::min(6, static_cast<int>(std::ceil(-std::log10(step))));
-    const auto first = static_cast<std::int64_t>(std::floor(axis_.start().value / step));
-    p.save();
-    p.setClipRect(0, 0, zoomButtons_->x(), kRuler);
-    for (std::int64_t i = first; i * step <= axis_.end().value; ++i) {
-        const Seconds t{static_cast<double>(i) * step};
-        const double x = std::floor(axis_.xOf(t)) + 0.5;
-        p.setPen(QPen(colours().hairline, 1));
-        p.drawLine(QPointF(x, 6), QPointF(x, kRuler - 4));
-        p.setPen(colours().quiet);
-        p.drawText(QPointF(x + 4, 19), QString::fromStdString(clockText(t, decimals)));
-    }
-    p.restore();
-}
-
-void SeamView::paintFrames(QPainter& p) const {
-    const MediaFacts* f = session_.facts(take_);
-    if (!f || !f->scan || f->scan->pictures.empty()) return;
-    const PictureTimes& pictures = f->scan->pictures;
-    const double shown = (axis_.end() - axis_.start()).value;
-    const double frames =
-        shown / std::max(1e-6, pictures.end().value) * static_cast<double>(pictures.count());
-    if (width() / std::max(1.0, frames) < 6) return;
-    p.setPen(QPen(colours().ink, 1));
-    for (std::int64_t n = pictures.frameAt(axis_.start()); n < pictures.count(); ++n) {
-        const double x = axis_.xOf(pictures.timeOf(n));
-        if (x > width()) break;
-        const double half = n % 5 == 0 ? 6 : 3.5;
-        p.drawLine(QPointF(x, seamY() - half), QPointF(x, seamY() + half));
-    }
-}
-
-void SeamView::paintStitches(QPainter& p) const {
-    const Tether* t = tether();
-    if (!t) return;
-    p.save();
-    p.setRenderHint(QPainter::Antialiasing);
-    for (const SlipPoint& s : slips_) {
-        const double x = axis_.xOf(s.time);
-        if (x < -20 || x > width() + 20 || !s.slip) continue;
-        const double lean = std::clamp((*s.slip - cleanDrag()).value * kLeanPerSecond, -14.0, 14.0);
-        p.setPen(QPen(colours().paper, 4, Qt::SolidLine, Qt::RoundCap));
-        p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
-        p.setPen(QPen(colours().action, 2, Qt::SolidLine, Qt::RoundCap));
-        p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
-    }
-    p.restore();
 }
 
 std::vector<SeamPin> SeamView::pins() const {
@@ -317,91 +222,18 @@ void SeamView::nameMark(int mark) {
     }
 }
 
-void SeamView::paintUncovered(QPainter& p) const {
-    const Tether* t = tether();
-    const MediaFacts* c = t ? session_.facts(t->recording) : nullptr;
-    if (!c || !c->scan) return;
-    const double from = axis_.xOf(t->line.toTake({0}));
-    const double to = axis_.xOf(t->line.toTake(c->scan->length()));
-    const auto hollow = [&](double a, double b) {
-        a = std::max(0.0, a);
-        b = std::min(static_cast<double>(width()), b);
-        if (b - a < 2) return;
-        const QRectF r(a, seamY(), b - a, seamArea().bottom() - seamY());
-        p.fillRect(r, QBrush(colours().hairline, Qt::BDiagPattern));
-        p.setPen(colours().quiet);
-        p.setFont(uiFont(12));
-        if (r.width() > 150) p.drawText(r, Qt::AlignCenter, tr("no clean sound here"));
-    };
-    hollow(-1e9, from);
-    hollow(to, 1e9);
-}
-
-void SeamView::paintPlayhead(QPainter& p) const {
-    if (take_ == 0) return;
-    const double x = std::floor(axis_.xOf(playhead_)) + 0.5;
-    if (x < 0 || x > width()) return;
-    p.setPen(QPen(colours().ink, 1));
-    p.drawLine(QPointF(x, 2), QPointF(x, height()));
-    QPainterPath flag;
-    flag.moveTo(x - 5, 0);
-    flag.lineTo(x + 5, 0);
-    flag.lineTo(x, 8);
-    flag.closeSubpath();
-    p.fillPath(flag, colours().ink);
-}
-
-void SeamView::paintCaptions(QPainter& p) const {
-    if (take_ == 0) return;
-    p.setFont(uiFont(12));
-    const auto caption = [&](const QString& text, const QColor& colour, int y) {
-        const QRect box = p.fontMetrics().boundingRect(text).adjusted(-3, -2, 3, 2);
-        const QRect at = box.translated(7 - box.left() - 3, y);
-        p.fillRect(at, colours().paper);
-        p.setPen(colour);
-        p.drawText(QPoint(7, y), text);
-    };
-    caption(tr("camera"), colours().cameraText, seamArea().top() + 14);
-    if (tether()) {
-        caption(tr("clean"), colours().cleanText, seamArea().bottom() - 8);
-        return;
-    }
-    const QRectF below(0, seamY() + 1, width(), seamArea().bottom() - seamY());
-    p.setPen(colours().quiet);
-    p.setFont(uiFont(13));
-    const auto t = session_.state().tetherOf(take_);
-    const QString text = t ? QString::fromStdString(t->found.reason)
-                         : session_.state().ids(MediaKind::Recording).empty()
-                             ? tr("Add the recorder's file: its sound will grow here, face to face "
-                                  "with the camera's.")
-                             : tr("Find matches, and the clean sound will grow here, face to face "
-                                  "with the camera's.");
-    p.drawText(below.adjusted(24, 8, -24, -8), Qt::AlignCenter | Qt::TextWordWrap, text);
-}
-
-void SeamView::paintDragNumbers(QPainter& p) const {
-    if (drag_ != Drag::Clean && drag_ != Drag::Mark) return;
-    p.setFont(uiFont(13, true));
-    const QString by = QString::fromStdString(slipText(dragBy_));
-    const QString text =
-        (drag_ == Drag::Mark ? tr("mark moved by %1") : tr("clean sound moved by %1")).arg(by);
-    const QRect box = p.fontMetrics().boundingRect(text).adjusted(-10, -6, 10, 6);
-    const QRect at = box.translated(seamArea().center().x() - box.center().x(),
-                                    seamArea().bottom() - 30 - box.center().y());
-    p.fillRect(at, colours().raised);
-    p.setPen(colours().ink);
-    p.drawText(at, Qt::AlignCenter, text);
-}
-
 void SeamView::resizeEvent(QResizeEvent*) {
-    zoomButtons_->adjustSize();
-    zoomButtons_->move(width() - zoomButtons_->width() - 12, 1);
     changedView();
 }
 
 void SeamView::wheelEvent(QWheelEvent* e) {
     if (take_ == 0) return;
     const QPoint d = e->angleDelta();
+    if (e->modifiers() & Qt::ControlModifier) {
+        scaleSide(e->position().y() > seamY(), std::pow(1.2, d.y() / 120.0));
+        e->accept();
+        return;
+    }
     const bool sideways = std::abs(d.x()) > std::abs(d.y()) || e->modifiers() & Qt::ShiftModifier;
     fitted_ = false;
     if (sideways) {
@@ -428,6 +260,8 @@ void SeamView::mousePressEvent(QMouseEvent* e) {
         drag_ = Drag::Mark;
     } else if (e->position().y() < kRuler) {
         drag_ = Drag::Ruler;
+    } else if (e->position().x() > width() - kGrip) {
+        drag_ = e->position().y() > seamY() ? Drag::CleanHeight : Drag::CameraHeight;
     } else if (t && !t->locked && e->position().y() > seamY() + 12) {
         drag_ = Drag::Clean;
     } else {
@@ -448,6 +282,14 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
         return;
     }
     setToolTip({});
+    const bool onGrip = e->position().x() > width() - kGrip && e->position().y() > kRuler;
+    if (onGrip && drag_ == Drag::None) {
+        setCursor(Qt::SizeVerCursor);
+        setToolTip(
+            tr("Drag: how tall this side is drawn. Also Ctrl and wheel; Alt+Up/Down for the "
+               "camera, Ctrl+Up/Down for the clean sound."));
+        return;
+    }
     const bool overClean = t && !t->locked && e->position().y() > seamY() + 12;
     setCursor(overClean || drag_ == Drag::Ruler ? Qt::SizeHorCursor : Qt::ArrowCursor);
     const double dx = e->position().x() - dragFrom_.x();
@@ -467,13 +309,28 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
             const double fine = e->modifiers() & Qt::ShiftModifier ? kFinerDrag : 1.0;
             dragBy_ = dragBy_ + Seconds{dx * axis_.secondsPerPixel() * fine};
             dragFrom_ = e->position();
-            askForSamples();
+            sides_.setDragged(cleanDrag());
+            sides_.prepare(axis_, width());
             update();
+            break;
+        }
+        case Drag::CameraHeight:
+        case Drag::CleanHeight: {
+            // Away from the seam is taller.
+            const bool clean = drag_ == Drag::CleanHeight;
+            const double away = (e->position().y() - dragFrom_.y()) * (clean ? 1 : -1);
+            dragFrom_ = e->position();
+            scaleSide(clean, std::exp(away / kPixelsForE));
             break;
         }
         case Drag::None:
             break;
     }
+}
+
+void SeamView::scaleSide(bool clean, double factor) {
+    sides_.scale(clean, factor);
+    modes_->setEqualHeights(false);
 }
 
 void SeamView::mouseReleaseEvent(QMouseEvent*) {
@@ -497,6 +354,11 @@ void SeamView::mouseDoubleClickEvent(QMouseEvent* e) {
 }
 
 void SeamView::keyPressEvent(QKeyEvent* e) {
+    const bool up = e->key() == Qt::Key_Up;
+    if ((up || e->key() == Qt::Key_Down) &&
+        e->modifiers() & (Qt::AltModifier | Qt::ControlModifier)) {
+        return scaleSide(e->modifiers() & Qt::ControlModifier, up ? kTaller : 1 / kTaller);
+    }
     switch (e->key()) {
         case Qt::Key_Up:
             return zoomBy(1.5);

@@ -10,10 +10,10 @@
 #include <optional>
 
 #include "align/fit_verdict.h"
-#include "app/models/sample_source.h"
 #include "app/models/session.h"
-#include "app/widgets/seam_painter.h"
 #include "app/widgets/seam_pins.h"
+#include "app/widgets/seam_sides.h"
+#include "app/widgets/seam_tools.h"
 #include "app/widgets/time_axis.h"
 
 namespace brisk::app {
@@ -33,6 +33,10 @@ class SeamView : public QWidget {
     void zoomToAll();
     void zoomToPlayhead(double secondsAcross);
     void zoomBy(double factor);
+    void zoomToOverlap();
+    void zoomToMarks();
+    void zoomToClaps();
+    [[nodiscard]] SeamSides& sides() { return sides_; }
 
     QSize minimumSizeHint() const override { return {400, 140}; }
 
@@ -52,17 +56,20 @@ class SeamView : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
   private:
-    void addZoomButtons();
-    enum class Drag { None, Ruler, Playhead, Clean, Mark };
+    static constexpr int kRuler = 28;  // pixels
+    void addTools();
+    enum class Drag { None, Ruler, Playhead, Clean, Mark, CameraHeight, CleanHeight };
 
     [[nodiscard]] const Tether* tether() const;
     [[nodiscard]] Seconds cleanDrag() const { return drag_ == Drag::Clean ? dragBy_ : Seconds{0}; }
     [[nodiscard]] TimeRange limits() const;
-    [[nodiscard]] std::optional<SeamSide> cameraSide() const;
-    [[nodiscard]] std::optional<SeamSide> cleanSide() const;
     [[nodiscard]] QRect seamArea() const;
     [[nodiscard]] double seamY() const;
-    void askForSamples();
+    void zoomTo(TimeRange range);
+    void scaleSide(bool clean, double factor);
+    void layTools();
+    /// Pixels that a picture frame takes; 0 where there are none.
+    [[nodiscard]] double framePixels() const;
     void paintRuler(QPainter& p) const;
     void paintFrames(QPainter& p) const;
     void paintStitches(QPainter& p) const;
@@ -81,11 +88,9 @@ class SeamView : public QWidget {
     bool fitted_ = true;  // shows the whole take, also after a resize
     Seconds playhead_;
     std::vector<SlipPoint> slips_;
-    SampleSource cameraSource_;
-    SampleSource cleanSource_;
-    std::shared_ptr<const SampleStretch> cameraSamples_;
-    std::shared_ptr<const SampleStretch> cleanSamples_;
-    QWidget* zoomButtons_ = nullptr;
+    SeamSides sides_;
+    SeamZooms* zooms_ = nullptr;
+    SeamModes* modes_ = nullptr;
     Drag drag_ = Drag::None;
     QPointF dragFrom_;
     Seconds dragBy_;

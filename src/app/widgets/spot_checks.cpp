@@ -69,8 +69,9 @@ void SpotLens::paintEvent(QPaintEvent*) {
             SeamSide s;
             s.peaks = scan.peaks.get();
             s.rate = scan.rate;
-            s.samples = &samples;
-            s.scan = &scan;
+            s.length = scan.samples;
+            s.samples = samples.samples;
+            s.samplesFrom = samples.first;
             s.line = line;
             s.direction = direction;
             s.gain = gainOf(samples);

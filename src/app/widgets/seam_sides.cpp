@@ -1,0 +1,151 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/widgets/seam_sides.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "app/style/colours.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr double kLeastScale = 0.1, kMostScale = 1000;
+
+/// Brings the loudest moment of a side to nine tenths of its room.
+double gainFor(const PeakPyramid& peaks) {
+    return 0.92 / std::max(0.02, static_cast<double>(peaks.largest()));
+}
+
+}  // namespace
+
+SeamSides::SeamSides(Session& session, QObject* parent) : QObject(parent), session_(session) {
+    const auto keep = [this](std::shared_ptr<const SampleStretch>& into) {
+        return [this, &into](const std::shared_ptr<const SampleStretch>& s) {
+            into = s;
+            emit changed();
+        };
+    };
+    connect(&cameraSource_, &SampleSource::ready, this, keep(cameraSamples_));
+    connect(&cleanSource_, &SampleSource::ready, this, keep(cleanSamples_));
+    connect(&sharedSource_, &SharedSoundSource::ready, this, &SeamSides::changed);
+}
+
+void SeamSides::showTake(int take) {
+    take_ = take;
+    cameraScale_ = cleanScale_ = 1;
+}
+
+const Tether* SeamSides::tether() const {
+    const Tether* t = session_.state().tetherOf(take_);
+    return t && t->state() != TetherState::Loose ? t : nullptr;
+}
+
+std::optional<SeamSide> SeamSides::sideOf(int media, const SampleStretch* samples) const {
+    const MediaFacts* f = session_.facts(media);
+    if (!f || !f->peaks || f->info.sounds.empty()) return std::nullopt;
+    SeamSide s;
+    s.peaks = f->peaks.get();
+    s.rate = f->info.sounds.front().rate;
+    s.gain = gainFor(*f->peaks);
+    s.ground = colours().paper;
+    if (f->scan) s.length = f->scan->samples;
+    if (f->scan && samples && samples->scan == f->scan) {
+        s.samples = samples->samples;
+        s.samplesFrom = samples->first;
+    }
+    return s;
+}
+
+std::shared_ptr<const SharedSoundSource::Curves> SeamSides::curves() const {
+    const auto pair = shared_ ? session_.placedPair(take_) : std::nullopt;
+    return pair ? sharedSource_.of(*pair) : nullptr;
+}
+
+bool SeamSides::sharedIsComing() const {
+    return shared_ && session_.placedPair(take_) && !curves();
+}
+
+void SeamSides::showShared(SeamSide& s, const SharedSoundSource::Side& side) {
+    s.peaks = &side.outline;
+    s.rate = {static_cast<int>(kBandFramesPerSecond)};
+    s.length = static_cast<std::int64_t>(side.curve.values.size());
+    s.samples = side.curve.values;
+    s.samplesFrom = 0;
+    s.curve = false;
+    s.gain = gainFor(side.outline);
+    s.line.offset = s.line.offset - Seconds{kBandFrameCentre} -
+                    Seconds{static_cast<double>(side.curve.first) / kBandFramesPerSecond};
+}
+
+std::optional<SeamSide> SeamSides::camera() const {
+    auto s = sideOf(take_, cameraSamples_.get());
+    if (!s) return s;
+    s->line = {-session_.soundStart(take_), {0}};
+    if (const auto c = curves()) showShared(*s, c->camera);
+    s->direction = -1;
+    s->gain *= cameraScale_;
+    s->equalHeight = equal_;
+    s->body = colours().camera;
+    s->outline = colours().cameraPale;
+    return s;
+}
+
+std::optional<SeamSide> SeamSides::clean() const {
+    const Tether* t = tether();
+    auto s = t ? sideOf(t->recording, cleanSamples_.get()) : std::nullopt;
+    if (!s) return s;
+    s->line = t->line;
+    s->line.offset = s->line.offset - dragged_;
+    if (const auto c = curves()) showShared(*s, c->clean);
+    s->direction = 1;
+    s->gain *= cleanScale_;
+    s->equalHeight = equal_;
+    s->body = colours().clean;
+    s->outline = colours().cleanPale;
+    return s;
+}
+
+void SeamSides::readSamples(const std::optional<SeamSide>& side, int media, SampleSource& source,
+                            const std::shared_ptr<const SampleStretch>& have, const TimeAxis& axis,
+                            int width) {
+    const MediaFacts* f = session_.facts(media);
+    if (!side || !f || !f->scan) return;
+    const auto [from, to] = samplesNeeded(*side, axis, width);
+    if (to <= from || (have && have->covers(f->scan.get(), from, to))) return;
+    // Some more on both sides, so that small movements need no reading.
+    const std::int64_t more = (to - from) / 2;
+    const std::int64_t first = std::max<std::int64_t>(0, from - more);
+    const std::int64_t last = std::min(side->length, to + more);
+    source.ask(f->scan, first, last - first);
+}
+
+void SeamSides::prepare(const TimeAxis& axis, int width) {
+    if (shared_) {
+        if (const auto pair = session_.placedPair(take_)) sharedSource_.want(*pair);
+        if (curves()) return;
+    }
+    readSamples(camera(), take_, cameraSource_, cameraSamples_, axis, width);
+    if (const Tether* t = tether()) {
+        readSamples(clean(), t->recording, cleanSource_, cleanSamples_, axis, width);
+    }
+}
+
+void SeamSides::scale(bool clean, double factor) {
+    double& s = clean ? cleanScale_ : cameraScale_;
+    s = std::clamp(s * factor, kLeastScale, kMostScale);
+    equal_ = false;
+    emit changed();
+}
+
+void SeamSides::setEqualHeights(bool on) {
+    equal_ = on;
+    if (!on) cameraScale_ = cleanScale_ = 1;
+    emit changed();
+}
+
+void SeamSides::setShared(bool on) {
+    shared_ = on;
+    emit changed();
+}
+
+}  // namespace brisk::app

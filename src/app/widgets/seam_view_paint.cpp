@@ -1,0 +1,189 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the seam paints, layer by layer, from the ground up.
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "app/widgets/seam_view.h"
+#include "core/time_text.h"
+
+namespace brisk::app {
+namespace {
+constexpr double kFrameTicks = 6;        // pixels a picture frame needs to be ticked
+constexpr double kLeanPerSecond = 4000;  // pixels a stitch leans for a second of slip
+}  // namespace
+
+void SeamView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), colours().paper);
+    const QRect area = seamArea();
+    const double room = area.height() / 2.0 - 6;
+    if (const auto side = sides_.camera()) paintSeamSide(p, *side, axis_, area, seamY(), room);
+    if (const auto side = sides_.clean()) paintSeamSide(p, *side, axis_, area, seamY(), room);
+    paintUncovered(p);
+    p.setPen(QPen(colours().ink, 1));
+    p.drawLine(QPointF(0, seamY()), QPointF(width(), seamY()));
+    paintFrames(p);
+    paintStitches(p);
+    paintPins(p, pins(), pinPlaces(), chosenMark_);
+    paintRuler(p);
+    paintCaptions(p);
+    paintPlayhead(p);
+    paintDragNumbers(p);
+    if (hasFocus()) {
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(colours().action, 2));
+        p.drawRect(rect().adjusted(1, 1, -1, -1));
+    }
+}
+
+void SeamView::paintRuler(QPainter& p) const {
+    p.setFont(uiFont(12));
+    const bool frames = framePixels() >= kFrameTicks;
+    const double step = axis_.niceStep(frames ? 168 : 96);
+    const int decimals =
+        step >= 1 ? 0 : std::min(6, static_cast<int>(std::ceil(-std::log10(step))));
+    const auto first = static_cast<std::int64_t>(std::floor(axis_.start().value / step));
+    p.save();
+    p.setClipRect(0, 0, zooms_->x(), kRuler);
+    for (std::int64_t i = first; i * step <= axis_.end().value; ++i) {
+        const Seconds t{static_cast<double>(i) * step};
+        const double x = std::floor(axis_.xOf(t)) + 0.5;
+        p.setPen(QPen(colours().hairline, 1));
+        p.drawLine(QPointF(x, 6), QPointF(x, kRuler - 4));
+        p.setPen(colours().quiet);
+        QString text = QString::fromStdString(clockText(t, decimals));
+        if (frames && t >= Seconds{0}) {
+            text += tr("  frame %1").arg(session_.facts(take_)->scan->pictures.frameAt(t));
+        }
+        p.drawText(QPointF(x + 4, 19), text);
+    }
+    p.restore();
+}
+
+double SeamView::framePixels() const {
+    const MediaFacts* f = session_.facts(take_);
+    if (!f || !f->scan || f->scan->pictures.empty()) return 0;
+    const PictureTimes& pictures = f->scan->pictures;
+    const double each = pictures.end().value / static_cast<double>(pictures.count());
+    return each / axis_.secondsPerPixel();
+}
+
+void SeamView::paintFrames(QPainter& p) const {
+    if (framePixels() < kFrameTicks) return;
+    const PictureTimes& pictures = session_.facts(take_)->scan->pictures;
+    p.setPen(QPen(colours().ink, 1));
+    for (std::int64_t n = pictures.frameAt(axis_.start()); n < pictures.count(); ++n) {
+        const double x = axis_.xOf(pictures.timeOf(n));
+        if (x > width()) break;
+        const double half = n % 5 == 0 ? 6 : 3.5;
+        p.drawLine(QPointF(x, seamY() - half), QPointF(x, seamY() + half));
+    }
+}
+
+void SeamView::paintStitches(QPainter& p) const {
+    const Tether* t = tether();
+    if (!t) return;
+    p.save();
+    p.setRenderHint(QPainter::Antialiasing);
+    for (const SlipPoint& s : slips_) {
+        const double x = axis_.xOf(s.time);
+        if (x < -20 || x > width() + 20 || !s.slip) continue;
+        const double lean = std::clamp((*s.slip - cleanDrag()).value * kLeanPerSecond, -14.0, 14.0);
+        p.setPen(QPen(colours().paper, 4, Qt::SolidLine, Qt::RoundCap));
+        p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
+        p.setPen(QPen(colours().action, 2, Qt::SolidLine, Qt::RoundCap));
+        p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
+    }
+    p.restore();
+}
+
+void SeamView::paintUncovered(QPainter& p) const {
+    const Tether* t = tether();
+    const MediaFacts* c = t ? session_.facts(t->recording) : nullptr;
+    if (!c || !c->scan) return;
+    const double from = axis_.xOf(t->line.toTake({0}));
+    const double to = axis_.xOf(t->line.toTake(c->scan->length()));
+    const auto hollow = [&](double a, double b) {
+        a = std::max(0.0, a);
+        b = std::min(static_cast<double>(width()), b);
+        if (b - a < 2) return;
+        const QRectF r(a, seamY(), b - a, seamArea().bottom() - seamY());
+        p.fillRect(r, QBrush(colours().hairline, Qt::BDiagPattern));
+        p.setPen(colours().quiet);
+        p.setFont(uiFont(12));
+        if (r.width() > 150) p.drawText(r, Qt::AlignCenter, tr("no clean sound here"));
+    };
+    hollow(-1e9, from);
+    hollow(to, 1e9);
+}
+
+void SeamView::paintPlayhead(QPainter& p) const {
+    if (take_ == 0) return;
+    const double x = std::floor(axis_.xOf(playhead_)) + 0.5;
+    if (x < 0 || x > width()) return;
+    p.setPen(QPen(colours().ink, 1));
+    p.drawLine(QPointF(x, 2), QPointF(x, height()));
+    QPainterPath flag;
+    flag.moveTo(x - 5, 0);
+    flag.lineTo(x + 5, 0);
+    flag.lineTo(x, 8);
+    flag.closeSubpath();
+    p.fillPath(flag, colours().ink);
+}
+
+void SeamView::paintCaptions(QPainter& p) const {
+    if (take_ == 0) return;
+    p.setFont(uiFont(12));
+    const auto caption = [&](const QString& text, const QColor& colour, int y) {
+        const QRect box = p.fontMetrics().boundingRect(text).adjusted(-3, -2, 3, 2);
+        const QRect at = box.translated(7 - box.left() - 3, y);
+        p.fillRect(at, colours().paper);
+        p.setPen(colour);
+        p.drawText(QPoint(7, y), text);
+    };
+    const auto name = [&](const QString& side, bool clean) {
+        const double scale = sides_.scaleOf(clean);
+        QString text = side;
+        if (std::fabs(scale - 1) > 0.01) text += tr(", %1 times as tall").arg(scale, 0, 'g', 2);
+        return text;
+    };
+    const QString what = sides_.sharedIsComing()       ? tr(" (looking for the shared sound)")
+                         : sides_.shared() && tether() ? tr(", what both share")
+                                                       : QString();
+    caption(name(tr("camera"), false) + what, colours().cameraText, seamArea().top() + 14);
+    if (tether()) {
+        caption(name(tr("clean"), true) + what, colours().cleanText, seamArea().bottom() - 8);
+        return;
+    }
+    const QRectF below(0, seamY() + 1, width(), seamArea().bottom() - seamY());
+    p.setPen(colours().quiet);
+    p.setFont(uiFont(13));
+    const auto t = session_.state().tetherOf(take_);
+    const QString text = t ? QString::fromStdString(t->found.reason)
+                         : session_.state().ids(MediaKind::Recording).empty()
+                             ? tr("Add the recorder's file: its sound will grow here, face to face "
+                                  "with the camera's.")
+                             : tr("Find matches, and the clean sound will grow here, face to face "
+                                  "with the camera's.");
+    p.drawText(below.adjusted(24, 8, -24, -8), Qt::AlignCenter | Qt::TextWordWrap, text);
+}
+
+void SeamView::paintDragNumbers(QPainter& p) const {
+    if (drag_ != Drag::Clean && drag_ != Drag::Mark) return;
+    p.setFont(uiFont(13, true));
+    const QString by = QString::fromStdString(slipText(dragBy_));
+    const QString text =
+        (drag_ == Drag::Mark ? tr("mark moved by %1") : tr("clean sound moved by %1")).arg(by);
+    const QRect box = p.fontMetrics().boundingRect(text).adjusted(-10, -6, 10, 6);
+    const QRect at = box.translated(seamArea().center().x() - box.center().x(),
+                                    seamArea().bottom() - 30 - box.center().y());
+    p.fillRect(at, colours().raised);
+    p.setPen(colours().ink);
+    p.drawText(at, Qt::AlignCenter, text);
+}
+
+}  // namespace brisk::app
