@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "media/av_handles.h"
 #include "media/probe.h"
@@ -26,6 +27,18 @@ struct PictureReader::State {
 
     [[nodiscard]] std::int64_t pts(const av::Frame& f) const {
         return f->best_effort_timestamp - info.video->firstPts;
+    }
+
+    /// Where `t` falls; never before the take or after its end.
+    [[nodiscard]] std::int64_t tickOf(Seconds t) const {
+        const Seconds inside = std::clamp(t, Seconds{0}, std::max(Seconds{0}, info.duration));
+        return static_cast<std::int64_t>(
+            std::floor(inside.value / info.video->timeBase.value() + 0.1));
+    }
+
+    [[nodiscard]] tl::unexpected<Error> nothingHere() const {
+        return fail(ErrorCode::CannotRead,
+                    path + ": no picture could be decoded here. Is the file still there?", path);
     }
 
     /// Decodes the next picture into `ahead`. False at the end.
@@ -85,6 +98,8 @@ struct PictureReader::State {
         p.height = std::max(2, static_cast<int>(std::lround(f->height * scale)));
         p.rotation = info.video->rotation;
         p.time = {ticksToSeconds(pts(shown), info.video->timeBase)};
+        p.end = haveAhead ? Seconds{ticksToSeconds(pts(ahead), info.video->timeBase)}
+                          : std::max(p.time, info.duration);
         p.pixels.resize(static_cast<std::size_t>(p.width) * p.height);
         scaler.reset(sws_getCachedContext(scaler.release(), f->width, f->height,
                                           static_cast<AVPixelFormat>(f->format), p.width, p.height,
@@ -127,28 +142,43 @@ Result<PictureReader> PictureReader::open(const std::string& path) {
 }
 
 Result<Picture> PictureReader::at(Seconds t, int maxWidth) {
+    return at(t, maxWidth, {});
+}
+
+Result<Picture> PictureReader::at(Seconds t, int maxWidth, const PictureWay& way) {
     State& s = *state_;
     const double perTick = s.info.video->timeBase.value();
-    const Seconds shown = std::min(t, s.info.duration);
-    const auto wanted = static_cast<std::int64_t>(std::floor(shown.value / perTick + 0.1));
+    const auto wanted = s.tickOf(t);
     const auto nearAhead = static_cast<std::int64_t>(1.5 / perTick);
     const bool readOn =
         s.haveShown && wanted >= s.pts(s.shown) && wanted < s.pts(s.shown) + nearAhead;
-    if (!readOn) s.seekBefore(std::max<std::int64_t>(0, wanted));
+    if (!readOn) s.seekBefore(wanted);
+    bool key = !readOn && way.tellKeyFrame;
     for (;;) {
         if (!s.haveAhead && !s.decodeNext()) break;
         const bool due = s.pts(s.ahead) <= wanted;
         if (!due && s.haveShown) break;
+        const bool told = s.haveShown && way.tellFrom && s.pts(s.shown) >= s.tickOf(*way.tellFrom);
+        if (s.haveShown && (told || std::exchange(key, false)) && way.passed) {
+            if (auto p = s.scaled(maxWidth)) way.passed(std::move(*p));
+        }
         std::swap(s.shown, s.ahead);
         s.haveShown = true;
         s.haveAhead = false;
         if (!due) break;  // before the first picture: show the first
+        if (way.stop && way.stop()) return cancelled();
     }
-    if (!s.haveShown) {
-        return fail(ErrorCode::CannotRead,
-                    s.path + ": no picture could be decoded here. Is the file still there?",
-                    s.path);
-    }
+    if (!s.haveShown) return s.nothingHere();
+    return s.scaled(maxWidth);
+}
+
+Result<Picture> PictureReader::keyFrameBefore(Seconds t, int maxWidth) {
+    State& s = *state_;
+    s.seekBefore(s.tickOf(t));
+    if (!s.haveAhead && !s.decodeNext()) return s.nothingHere();
+    std::swap(s.shown, s.ahead);
+    s.haveShown = true;
+    s.haveAhead = false;
     return s.scaled(maxWidth);
 }
 

@@ -29,7 +29,10 @@ Result<void> readStereo(PlacedSound& sound, std::size_t frames, std::vector<floa
 }  // namespace
 
 ListeningMix::ListeningMix(PlacedSound camera, std::optional<PlacedSound> clean, float cameraGain)
-    : camera_(std::move(camera)), clean_(std::move(clean)), cameraGain_(cameraGain) {}
+    : camera_(std::move(camera)),
+      clean_(std::move(clean)),
+      cameraGain_(cameraGain),
+      cameraGainNow_(cameraGain) {}
 
 void ListeningMix::Ears::towards(Ears target, float step) {
     left += std::clamp(target.left - left, -step, step);
@@ -88,11 +91,22 @@ Result<void> ListeningMix::readClean(std::size_t frames) {
     return {};
 }
 
-Result<void> ListeningMix::read(std::span<float> stereo, Listen listen) {
+void ListeningMix::fadeIn(std::size_t frames) {
+    fadeFrames_ = frames;
+    fadedIn_ = 0;
+}
+
+Result<void> ListeningMix::read(std::span<float> stereo, Hearing hearing) {
+    const Listen listen = hearing.what;
+    const float wanted = hearing.loudnessMatched ? cameraGain_ : 1.0f;
+    const float gainStep = kStep * std::max(1.0f, cameraGain_);
     const std::size_t frames = stereo.size() / 2;
     if (auto done = readStereo(camera_, frames, block_, cameraStereo_); !done) return done;
     if (auto done = readClean(frames); !done) return done;
-    if (!now_) now_ = partsAt(listen, frame_);
+    if (!now_) {
+        now_ = partsAt(listen, frame_);
+        cameraGainNow_ = wanted;
+    }
     // In one ear there is room for one channel only: both of the file's, then.
     const auto mono = [](const std::vector<float>& s, std::size_t n) {
         return 0.5f * (s[n * 2] + s[n * 2 + 1]);
@@ -101,13 +115,19 @@ Result<void> ListeningMix::read(std::span<float> stereo, Listen listen) {
         const Parts target = partsAt(listen, frame_ + static_cast<std::int64_t>(n));
         now_->camera.towards(target.camera, kStep);
         now_->clean.towards(target.clean, kStep);
+        cameraGainNow_ += std::clamp(wanted - cameraGainNow_, -gainStep, gainStep);
+        float fade = 1;
+        if (fadedIn_ < fadeFrames_) {
+            fade = static_cast<float>(fadedIn_++) / static_cast<float>(fadeFrames_);
+        }
         for (std::size_t ear = 0; ear < 2; ++ear) {
             const bool apart = listen == Listen::Split;
             const float camera = apart ? mono(cameraStereo_, n) : cameraStereo_[n * 2 + ear];
             const float clean = apart ? mono(cleanStereo_, n) : cleanStereo_[n * 2 + ear];
             const float a = ear == 0 ? now_->camera.left : now_->camera.right;
             const float b = ear == 0 ? now_->clean.left : now_->clean.right;
-            stereo[n * 2 + ear] = std::clamp(a * cameraGain_ * camera + b * clean, -1.0f, 1.0f);
+            stereo[n * 2 + ear] =
+                fade * std::clamp(a * cameraGainNow_ * camera + b * clean, -1.0f, 1.0f);
         }
     }
     frame_ += static_cast<std::int64_t>(frames);

@@ -21,6 +21,15 @@ enum class Listen {
     Flip,   ///< One after the other, changing every half second.
 };
 
+/// What is heard, and how loud the two are against each other.
+struct Hearing {
+    Listen what = Listen::Both;
+    bool loudnessMatched = true;  ///< Else the camera's sound as loud as it is in its file.
+
+    Hearing(Listen w = Listen::Both, bool matched = true) : what(w), loudnessMatched(matched) {}
+    friend bool operator==(const Hearing&, const Hearing&) = default;
+};
+
 /// Whatever changes while it plays, changes over some milliseconds: no clicks.
 class ListeningMix {
   public:
@@ -32,7 +41,9 @@ class ListeningMix {
 
     Result<void> seek(std::int64_t frame);
     /// Fills interleaved stereo. Both sounds advance together whichever is heard.
-    Result<void> read(std::span<float> stereo, Listen listen);
+    Result<void> read(std::span<float> stereo, Hearing hearing);
+    /// What is read next fades in over so many frames.
+    void fadeIn(std::size_t frames);
     /// Goes on with the clean sound placed elsewhere, from the next frame on.
     Result<void> replaceClean(PlacedSound clean);
 
@@ -53,6 +64,8 @@ class ListeningMix {
     std::optional<PlacedSound> leaving_;  // the clean sound's old place, fading out
     std::size_t faded_ = 0;
     float cameraGain_;
+    float cameraGainNow_;
+    std::size_t fadeFrames_ = 0, fadedIn_ = 0;
     std::int64_t frame_ = 0;
     std::optional<Parts> now_;
     std::vector<float> block_;

@@ -58,7 +58,10 @@ Command takeMatches(std::vector<Tether> found) {
                     Tether* old = find(s, t.take);
                     if (old && old->locked) continue;
                     if (old) {
+                        // How far the camera stood does not change by listening again.
+                        const Seconds delay = old->soundDelay;
                         *old = t;
+                        old->soundDelay = delay;
                     } else {
                         s.tethers.push_back(t);
                     }

@@ -75,7 +75,7 @@ class Heard : public ::testing::Test {
     std::vector<float> play(double slip, Listen listen, int ms) {
         Player p;
         p.load(take_, rec_, {{4 + slip}, {0}}, 1);
-        p.setListen(listen);
+        p.setHearing(listen);
         server->startRecording();
         p.play({1});
         EXPECT_TRUE(p.audible());
@@ -93,7 +93,9 @@ TEST_F(Heard, SplitPutsThemOnTheirSidesApartByWhatTheGaugeSays) {
     double claimed = 0;
     QObject::connect(&gauge, &EchoGauge::measured,
                      [&](bool common, double s, double) { claimed = common ? s : -1; });
-    gauge.ask(take_, rec_, {{4 + slip}, {0}}, Seconds{2.5});
+    Tether tether;
+    tether.line = {{4 + slip}, {0}};
+    gauge.ask({tether, take_, rec_}, Seconds{2.5});
     ASSERT_TRUE(QTest::qWaitFor([&] { return claimed != 0; }, 5000));
     EXPECT_NEAR(claimed, slip, 2e-4);
     const Ears e = heardPart(play(slip, Listen::Split, 5000));
@@ -115,7 +117,7 @@ Ears movedTone(const std::shared_ptr<const SoundScan>& take,
                const std::shared_ptr<const SoundScan>& tone) {
     Player p;
     p.load(take, tone, {{4}, {0}}, 1);
-    p.setListen(Listen::Clean);
+    p.setHearing(Listen::Clean);
     server->startRecording();
     p.play({1});
     for (int i = 1; i <= 5; ++i) {

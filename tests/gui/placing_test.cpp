@@ -147,6 +147,17 @@ TEST_F(Placing, TheFoundClapsAreEnoughWithoutMarks) {
     EXPECT_NEAR(tether().line.offset.value, 5, 0.002);
 }
 
+TEST_F(Placing, ZoomsToTheClapsNearestToThePlayhead) {
+    w.press(QStringLiteral("Place it by hand"));
+    type(QStringLiteral("5.4"));  // the clean sound's claps are seen 0.4 s early
+    w.window.bench().setPlayhead({15});
+    ASSERT_TRUE(w.press(QStringLiteral("Claps")));
+    const auto& axis = w.seam().axis();
+    EXPECT_LT(axis.start().value, 15.6);
+    EXPECT_GT(axis.end().value, 16);
+    EXPECT_LT((axis.end() - axis.start()).value, 1.5);
+}
+
 TEST_F(Placing, TheProofFollowsTheHand) {
     w.press(QStringLiteral("Find matches"));
     w.waitQuiet();

@@ -60,7 +60,7 @@ TEST_F(PlayerTest, SaysWhenAFileHasVanished) {
     std::filesystem::remove(folder_.file("rec.wav"));
     QSignalSpy failed(&p, &Player::failed);
     p.play({0});
-    ASSERT_EQ(failed.count(), 1);
+    ASSERT_TRUE(failed.count() == 1 || failed.wait(5000));
     EXPECT_TRUE(failed.at(0).at(0).toString().contains(QLatin1String("rec.wav")));
     EXPECT_FALSE(p.playing());
 }
@@ -70,8 +70,8 @@ TEST_F(PlayerTest, NothingLoadedPlaysNothing) {
     p.play({0});
     EXPECT_FALSE(p.playing());
     p.stop();
-    p.setListen(Listen::Clean);
-    EXPECT_EQ(p.listen(), Listen::Clean);
+    p.setHearing(Listen::Clean);
+    EXPECT_EQ(p.hearing().what, Listen::Clean);
 }
 
 }  // namespace

@@ -39,6 +39,12 @@ class LatestWorker {
         wake_.notify_one();
     }
 
+    /// True while a newer request than the one being answered waits: that one may be given up.
+    [[nodiscard]] bool waiting() const {
+        const std::lock_guard lock(mutex_);
+        return ending_ || waiting_;
+    }
+
   private:
     void run() {
         for (;;) {
@@ -53,7 +59,7 @@ class LatestWorker {
     }
 
     std::function<void(const Request&)> work_;
-    std::mutex mutex_;
+    mutable std::mutex mutex_;
     std::condition_variable wake_;
     std::optional<Request> waiting_;
     bool ending_ = false;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// Pictures of a take at a time, decoded on a thread of its own. Only the newest wish counts.
+/// Pictures of a take at a time, decoded on a thread of its own. Only the newest wish counts; what
+/// lies around it is decoded ahead and behind, as far as memory is set aside for it.
 #pragma once
 
 #include <QImage>
@@ -9,6 +10,7 @@
 #include <memory>
 
 #include "app/models/latest_worker.h"
+#include "app/models/picture_cache.h"
 #include "core/units.h"
 
 namespace brisk::app {
@@ -22,7 +24,8 @@ class PictureSource : public QObject {
     void ask(const QString& path, Seconds takeTime, int maxWidth);
 
   signals:
-    /// `time` is the take time at which this picture appears.
+    /// `time` is the take time at which this picture appears. Where the picture itself takes long,
+    /// one nearby comes first.
     void ready(const QString& path, const QImage& picture, double time);
     void failed(const QString& path, const QString& sentence);
 
@@ -34,6 +37,8 @@ class PictureSource : public QObject {
     };
     struct Readers;
     void answer(const Request& r);
+    bool open(const Request& r);
+    void lookAround(const Request& r, const ShownPicture& shown);
     std::unique_ptr<Readers> readers_;
     std::unique_ptr<LatestWorker<Request>> worker_;  // last: it ends first
 };

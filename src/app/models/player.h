@@ -16,7 +16,7 @@
 
 #include "align/sound_scan.h"
 #include "core/clock_line.h"
-#include "render/listening_mix.h"
+#include "render/transport.h"
 
 class QAudioSink;
 class QIODevice;
@@ -34,12 +34,19 @@ class Player : public QObject {
     /// What to play; `recording` may be null. Playing goes on in place when only the line moved.
     void load(std::shared_ptr<const SoundScan> take, std::shared_ptr<const SoundScan> recording,
               ClockLine line, int polarity);
+    /// At the chosen speed.
     void play(Seconds from);
     void stop();
     [[nodiscard]] bool playing() const { return playing_; }
     [[nodiscard]] Seconds position() const;
-    void setListen(Listen listen);
-    [[nodiscard]] Listen listen() const { return listen_; }
+    void setHearing(Hearing hearing);
+    [[nodiscard]] Hearing hearing() const { return hearing_; }
+    /// 0.5, 1 or 2; the pitch stays.
+    void setSpeed(double speed);
+    /// Plays round and round; none = on to the end.
+    void setLoop(std::optional<TimeRange> takeTime);
+    /// Faster and faster with each call, on (1) or back (-1); from a time, where it stood still.
+    void shuttle(int direction, Seconds from);
     /// False when there is no sound device: everything works, unheard.
     [[nodiscard]] bool audible() const { return audible_; }
 
@@ -47,17 +54,26 @@ class Player : public QObject {
     void moved(double takeSeconds);
     void playingChanged(bool playing);
     void failed(const QString& sentence);
+    /// Take seconds in a second of listening, from now on.
+    void travelling(double speed);
 
   private:
     void tick();
     void closeSink();
+    void start(Seconds from);
+    void travelChanged();
+    [[nodiscard]] Travel travel() const;
+    [[nodiscard]] std::int64_t playedFrames() const;
     [[nodiscard]] Seconds endOfTake() const;
 
     std::shared_ptr<const SoundScan> take_;
     std::shared_ptr<const SoundScan> recording_;
     ClockLine line_;
     int polarity_ = 1;
-    Listen listen_ = Listen::Both;
+    Hearing hearing_;
+    double speed_ = 1;
+    double shuttle_ = 0;  // 0 = does not
+    std::optional<TimeRange> loop_;
     bool playing_ = false;
     bool audible_ = false;
     Seconds startedAt_;

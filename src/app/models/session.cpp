@@ -4,7 +4,6 @@
 #include <QFileInfo>
 #include <algorithm>
 
-#include "align/match_all.h"
 #include "align/scan_cache.h"
 #include "align/stamp_place.h"
 #include "core/time_text.h"
@@ -177,52 +176,6 @@ void Session::learn(const std::string& path, const MediaInfo& info) {
 
 void Session::remove(int id) {
     apply(commands::removeMedia(state(), id));
-}
-
-bool Session::canFindMatches() const {
-    const auto allRead = [&](MediaKind role) {
-        const auto ids = state().ids(role);
-        return !ids.empty() && std::any_of(ids.begin(), ids.end(), [&](int id) {
-            const MediaFacts* f = facts(id);
-            return f && f->scan;
-        });
-    };
-    return !work_.busy() && allRead(MediaKind::Take) && allRead(MediaKind::Recording);
-}
-
-void Session::findMatches() {
-    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> takes;
-    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> recordings;
-    for (const MediaItem& m : state().media) {
-        const MediaFacts* f = facts(m.id);
-        const Tether* t = state().tetherOf(m.id);
-        if (!f || !f->scan || (t && t->locked)) continue;
-        (m.role == MediaKind::Take ? takes : recordings).emplace_back(m.id, f->scan);
-    }
-    if (takes.empty() || recordings.empty()) return;
-    work_.start(
-        takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
-        [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
-            std::vector<const SoundScan*> scratch, clean;
-            for (const auto& t : takes) scratch.push_back(t.second.get());
-            for (const auto& r : recordings) clean.push_back(r.second.get());
-            AllMatches all = matchAll(scratch, clean, {}, 0, job);
-            auto found = std::make_shared<std::vector<Tether>>();
-            for (std::size_t t = 0; t < takes.size(); ++t) {
-                if (all.byTake[t].empty()) continue;
-                const RankedMatch& best = all.byTake[t].front();
-                found->push_back({takes[t].first, recordings[best.recording].first, best.estimate,
-                                  best.estimate.line, best.estimate.polarity, false});
-            }
-            QString problem;
-            if (all.problem && all.problem->code != ErrorCode::Cancelled) {
-                problem = QString::fromStdString(all.problem->sentence);
-            }
-            return [this, found, problem] {
-                if (!problem.isEmpty()) addNote(problem);
-                if (!found->empty()) apply(commands::takeMatches(*found));
-            };
-        });
 }
 
 void Session::lock(int take) {

@@ -12,6 +12,7 @@
 #include <optional>
 
 #include "align/mark_fit.h"
+#include "align/match_within.h"
 #include "align/sound_scan.h"
 #include "app/models/work_queue.h"
 #include "export/video_export.h"
@@ -35,6 +36,16 @@ struct PlacedPair {
 
     /// Take time that both sounds cover.
     [[nodiscard]] TimeRange overlap() const;
+};
+
+/// One take searched for once more, as a person narrowed it down.
+struct SearchWish {
+    SearchWithin within;
+    MatchMethod method = MatchMethod::Auto;
+    std::optional<int> takeChannel, recordingChannel;  ///< Others than were listened to at first.
+    /// Only to see what is there: the clean sound is moved there, as by hand.
+    std::optional<Seconds> tried = std::nullopt;
+    QString where;  ///< "in this stretch of the take": goes on "Found ..."
 };
 
 struct HandedOver {
@@ -68,6 +79,9 @@ class Session : public QObject {
     void remove(int id);
     [[nodiscard]] bool canFindMatches() const;
     void findMatches();
+    /// On the recording that the take lies on. What is found is one more step of the history;
+    /// where nothing is found it stays, and `said` says why.
+    void searchAgain(int take, const SearchWish& wish);
     void lock(int take);
     void unlock(int take);
     void moveClean(int take, Seconds by);
@@ -113,6 +127,8 @@ class Session : public QObject {
 
   private:
     void apply(const Command& command);
+    void takeSearched(const PlacedPair& pair, const SearchWish& wish,
+                      const Result<TetherEstimate>& found);
     void readMissing();
     void read(const std::string& path);
     /// What is known of a file before it has been read.

@@ -40,11 +40,13 @@ QString sheet(const Colours& p) {
         QPushButton[primary="true"] { background: @action; color: @actionText; padding: 6px 18px; }
         QPushButton[primary="true"]:focus { border: 2px solid @ink; padding: 5px 17px; }
         QPushButton[primary="true"]:disabled { background: @hairline; color: @quiet; }
-        QPushButton[choice="true"] { color: @ink; border-radius: 10px; padding: 4px 14px; }
+        QPushButton[choice="true"] { color: @ink; border-radius: 10px; padding: 4px 10px; }
         QPushButton[choice="true"]:checked { background: @raised; border: 1px solid @ink; }
-        QPushButton[choice="true"]:focus { border: 2px solid @action; padding: 3px 13px; }
+        QPushButton[choice="true"]:focus { border: 2px solid @action; padding: 3px 9px; }
         QPushButton[arrow="true"] { padding: 3px 5px; }
         QPushButton[arrow="true"]:focus { padding: 2px 4px; }
+        QPushButton[onPicture="true"] { color: @pictureText; padding: 0; }
+        QPushButton[onPicture="true"]:focus { border: 2px solid @pictureText; padding: 0; }
         QLineEdit { background: @raised; border: 1px solid @hairline; border-radius: 4px;
                     padding: 3px 6px; selection-background-color: @action;
                     selection-color: @actionText; }
@@ -59,10 +61,15 @@ QString sheet(const Colours& p) {
         QScrollBar::handle:vertical { background: @hairline; border-radius: 4px; min-height: 24px; }
         QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
     )");
-    const std::pair<const char*, QColor> names[] = {
-        {"@paper", p.paper},   {"@raised", p.raised},      {"@ink", p.ink},
-        {"@quiet", p.quiet},   {"@hairline", p.hairline},  {"@actionText", p.actionText},
-        {"@action", p.action}, {"@attention", p.attention}};
+    const std::pair<const char*, QColor> names[] = {{"@paper", p.paper},
+                                                    {"@raised", p.raised},
+                                                    {"@ink", p.ink},
+                                                    {"@quiet", p.quiet},
+                                                    {"@hairline", p.hairline},
+                                                    {"@actionText", p.actionText},
+                                                    {"@pictureText", p.pictureText},
+                                                    {"@action", p.action},
+                                                    {"@attention", p.attention}};
     for (const auto& [name, colour] : names) s.replace(QLatin1String(name), colour.name());
     return s;
 }

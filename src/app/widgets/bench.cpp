@@ -8,8 +8,11 @@
 #include <cmath>
 
 #include "app/widgets/distance_row.h"
+#include "app/widgets/filmstrip.h"
+#include "app/widgets/frame_tip.h"
 #include "app/widgets/hand_over_panel.h"
 #include "app/widgets/listen_bar.h"
+#include "app/widgets/match_curve_view.h"
 #include "app/widgets/picture_view.h"
 #include "app/widgets/place_bar.h"
 #include "app/widgets/seam_view.h"
@@ -19,8 +22,17 @@
 
 namespace brisk::app {
 namespace {
-constexpr double kGaugeEvery = 0.25;  // seconds the playhead moves between two looks
+/// The recording's time that a take covers at an offset, and `more` on either side.
+TimeRange aroundTake(const PlacedPair& pair, Seconds offset, Seconds more) {
+    return {offset - more, offset + pair.take->endOfTake() + more};
 }
+
+constexpr double kTryWithin = 2;      // seconds around a place that is tried
+constexpr double kNearby = 10;        // seconds either way that are near
+constexpr int kRoomForStrip = 860;    // pixels of height
+constexpr double kLoopAround = 1;     // seconds either side of the playhead
+constexpr double kGaugeEvery = 0.25;  // seconds the playhead moves between two looks
+}  // namespace
 
 Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     auto* column = new QVBoxLayout(this);
@@ -37,26 +49,45 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     top->addWidget(picture_);
     top->addWidget(side_, 1);
     column->addLayout(top);
+    strip_ = new Filmstrip(this);
+    strip_->hide();
+    column->addWidget(strip_);
     seam_ = new SeamView(session, this);
     column->addWidget(seam_, 1);
     place_ = new PlaceBar(session, this);
     column->addWidget(place_);
     spots_ = new SpotChecks(session, proof_, this);
     column->addWidget(spots_);
+    auto* overview = new QHBoxLayout;
+    overview->setSpacing(8);
     slips_ = new SlipLine(proof_, this);
-    column->addWidget(slips_);
+    curve_ = new MatchCurveView(session, this);
+    overview->addWidget(slips_, 5);
+    overview->addWidget(curve_, 3);
+    column->addLayout(overview);
     listen_ = new ListenBar(this);
     column->addWidget(listen_);
+    tip_ = new FrameTip(this);
 
     connect(&session, &Session::changed, this, &Bench::refresh);
     connect(&session, &Session::factsChanged, this, &Bench::refresh);
     connect(seam_, &SeamView::playheadMoved, this, [this](double t) {
         player_.stop();
         moveTo(Seconds{t}, false);
+        scrubber_.scrub(Seconds{t});
     });
     connect(seam_, &SeamView::cleanMoved, this,
             [this](double by) { session_.moveClean(take_, Seconds{by}); });
     connect(place_, &PlaceBar::markWanted, this, &Bench::putMark);
+    connect(place_, &PlaceBar::searchWanted, this, &Bench::searchAgain);
+    connect(curve_, &MatchCurveView::tried, this, [this](double offset) {
+        const auto pair = session_.placedPair(take_);
+        if (!pair) return;
+        SearchWish wish;
+        wish.tried = Seconds{offset};
+        wish.within.recording = aroundTake(*pair, *wish.tried, Seconds{kTryWithin});
+        session_.searchAgain(take_, wish);
+    });
     const auto goTo = [this](double t) {
         setPlayhead(Seconds{t});
         seam_->zoomToPlayhead(0.4);
@@ -68,8 +99,23 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
         listen_->setSlip(common ? std::optional(Seconds{slip}) : std::nullopt);
     });
     connect(listen_, &ListenBar::playPressed, this, &Bench::playOrStop);
-    connect(listen_, &ListenBar::listenChanged, &player_, &Player::setListen);
-    connect(listen_, &ListenBar::stepped, this, &Bench::step);
+    connect(listen_, &ListenBar::hearingChanged, this, [this](Hearing h) {
+        player_.setHearing(h);
+        scrubber_.setHearing(h);
+    });
+    connect(listen_, &ListenBar::speedChosen, &player_, &Player::setSpeed);
+    connect(listen_, &ListenBar::shuttled, this,
+            [this](int direction) { player_.shuttle(direction, seam_->playhead()); });
+    connect(listen_, &ListenBar::loopChosen, this, [this](bool on) {
+        looping_ = on;
+        setLoop();
+    });
+    connect(seam_, &SeamView::viewChanged, this, [this] { strip_->setAxis(seam_->axis()); });
+    connect(seam_, &SeamView::hovered, this, &Bench::showTip);
+    connect(seam_, &SeamView::left, tip_, &FrameTip::leave);
+    connect(picture_, &PictureView::stepped, this, &Bench::step);
+    connect(seam_, &SeamView::selectionChanged, this, &Bench::setLoop);
+    connect(&player_, &Player::travelling, listen_, &ListenBar::setTravelling);
     connect(handOver_, &HandOverPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
     connect(&player_, &Player::moved, this, [this](double t) { moveTo(Seconds{t}, true); });
     connect(&player_, &Player::playingChanged, listen_, &ListenBar::setPlaying);
@@ -93,6 +139,7 @@ void Bench::showTake(int take) {
     handOver_->showTake(take);
     seam_->showTake(take);
     place_->showTake(take);
+    curve_->showTake(take);
     spots_->showTake(take);
     refresh();
     moveTo({0}, true);
@@ -114,8 +161,12 @@ void Bench::refresh() {
     listen_->setCleanAvailable(pair.has_value());
     gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
-    player_.setListen(listen_->listen());
-    if (f && f->scan) moveTo(seam_->playhead(), false);
+    player_.setHearing(listen_->hearing());
+    scrubber_.load(session_.facts(take_) ? session_.facts(take_)->scan : nullptr, pair);
+    if (f && f->scan) {
+        strip_->showTake(QString::fromStdString(f->info.path), f->scan->pictures.end());
+        moveTo(seam_->playhead(), false);
+    }
 }
 
 void Bench::setPlayhead(Seconds t) {
@@ -155,11 +206,67 @@ void Bench::putMark(bool onCleanSound, bool exactly) {
     }
 }
 
+void Bench::searchAgain(SearchScope scope) {
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    const ClockLine line = pair->tether.line;
+    const TimeRange seen =
+        seam_->selection().value_or(TimeRange{seam_->axis().start(), seam_->axis().end()});
+    SearchWish wish;
+    switch (scope.kind) {
+        case SearchScope::Nearby:
+            wish.within.recording = aroundTake(*pair, line.offset, Seconds{kNearby});
+            wish.where = tr("near where it is");
+            break;
+        case SearchScope::ThisStretch:
+            wish.within.take = seen;
+            wish.where = tr("by this stretch of the take");
+            break;
+        case SearchScope::ThisStretchNearby:
+            wish.within.take = seen;
+            wish.within.recording = TimeRange{line.toRecording(seen.start) - Seconds{kNearby},
+                                              line.toRecording(seen.end) + Seconds{kNearby}};
+            wish.where = tr("by this stretch, near where it is");
+            break;
+        case SearchScope::Claps:
+            wish.method = MatchMethod::Claps;
+            wish.where = tr("by claps alone");
+            break;
+        case SearchScope::TakeChannel:
+            wish.takeChannel = scope.channel;
+            wish.where = tr("by channel %1 of the camera").arg(scope.channel + 1);
+            break;
+        case SearchScope::RecordingChannel:
+            wish.recordingChannel = scope.channel;
+            wish.where = tr("by channel %1 of the recording").arg(scope.channel + 1);
+            break;
+    }
+    session_.searchAgain(take_, wish);
+}
+
+void Bench::showTip(double takeSeconds, int x) {
+    const MediaFacts* f = session_.facts(take_);
+    if (!f || !f->scan || f->scan->pictures.empty()) return;
+    const PictureTimes& pictures = f->scan->pictures;
+    const Seconds t{takeSeconds};
+    if (t < Seconds{0} || t >= pictures.end()) return tip_->leave();
+    const auto frame = pictures.frameAt(t);
+    tip_->hover(QString::fromStdString(f->info.path), pictures.timeOf(frame), frame,
+                seam_->mapTo(this, QPoint(x, 0)));
+}
+
 void Bench::askForPicture() {
     const MediaItem* m = session_.state().item(take_);
     if (!m) return;
     const int wide = static_cast<int>(picture_->width() * devicePixelRatioF());
     pictures_.ask(QString::fromStdString(m->path), seam_->playhead(), std::max(320, wide));
+}
+
+void Bench::setLoop() {
+    if (!looping_) return player_.setLoop(std::nullopt);
+    const Seconds here = seam_->playhead();
+    player_.setLoop(seam_->selection().value_or(
+        TimeRange{std::max(Seconds{0}, here - Seconds{kLoopAround}), here + Seconds{kLoopAround}}));
 }
 
 void Bench::step(int frames) {
@@ -174,7 +281,11 @@ void Bench::playOrStop() {
     if (player_.playing()) {
         player_.stop();
     } else {
-        player_.play(seam_->playhead());
+        setLoop();
+        const auto loop = looping_ ? seam_->selection() : std::nullopt;
+        const Seconds here = seam_->playhead();
+        const bool outside = loop && (here < loop->start || here >= loop->end);
+        player_.play(outside ? loop->start : here);
     }
     listen_->setAudible(player_.audible());
 }
@@ -184,6 +295,7 @@ void Bench::resizeEvent(QResizeEvent*) {
     const int high = std::clamp(height() * 34 / 100, 180, 520);
     const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
     picture_->setFixedSize(wide, high);
+    strip_->setVisible(height() >= kRoomForStrip);
     askForPicture();
 }
 

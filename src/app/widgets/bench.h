@@ -9,14 +9,19 @@
 #include "app/models/picture_source.h"
 #include "app/models/player.h"
 #include "app/models/proof.h"
+#include "app/models/scrubber.h"
 #include "app/models/session.h"
+#include "app/widgets/search_menu.h"
 
 class QStackedWidget;
 
 namespace brisk::app {
 
+class Filmstrip;
+class FrameTip;
 class HandOverPanel;
 class ListenBar;
+class MatchCurveView;
 class PictureView;
 class PlaceBar;
 class SeamView;
@@ -33,11 +38,14 @@ class Bench : public QWidget {
     void showHandOver();
     void setPlayhead(Seconds t);
     [[nodiscard]] SeamView& seam() { return *seam_; }
+    [[nodiscard]] Filmstrip& filmstrip() { return *strip_; }
+    [[nodiscard]] FrameTip& frameTip() { return *tip_; }
     [[nodiscard]] PictureView& picture() { return *picture_; }
     [[nodiscard]] HandOverPanel& handOver() { return *handOver_; }
     [[nodiscard]] Player& player() { return player_; }
     [[nodiscard]] Proof& proof() { return proof_; }
     [[nodiscard]] ListenBar& listening() { return *listen_; }
+    [[nodiscard]] MatchCurveView& matchCurve() { return *curve_; }
 
   protected:
     void resizeEvent(QResizeEvent*) override;
@@ -47,14 +55,19 @@ class Bench : public QWidget {
     void moveTo(Seconds t, bool follow);
     void step(int frames);
     void playOrStop();
+    void setLoop();
     void askForPicture();
     void askGauge();
+    void showTip(double takeSeconds, int x);
     void putMark(bool onCleanSound, bool exactly);
+    void searchAgain(SearchScope scope);
 
     Session& session_;
     int take_ = 0;
     PictureSource pictures_;
     Player player_;
+    Scrubber scrubber_;
+    bool looping_ = false;
     Proof proof_;
     EchoGauge gauge_;
     double gaugedAt_ = -1;
@@ -62,10 +75,13 @@ class Bench : public QWidget {
     QStackedWidget* side_;
     TetherCard* card_;
     HandOverPanel* handOver_;
+    Filmstrip* strip_;
     SeamView* seam_;
+    FrameTip* tip_;
     PlaceBar* place_;
     SpotChecks* spots_;
     SlipLine* slips_;
+    MatchCurveView* curve_;
     ListenBar* listen_;
 };
 

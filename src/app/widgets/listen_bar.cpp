@@ -5,11 +5,13 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QShortcut>
 #include <QStyle>
 #include <cmath>
 
 #include "align/fit_verdict.h"
 #include "app/style/app_style.h"
+#include "app/widgets/elided_label.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -17,7 +19,7 @@ namespace brisk::app {
 ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     setFixedHeight(48);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(8, 0, 16, 0);
+    row->setContentsMargins(0, 0, 16, 0);
     row->setSpacing(4);
     const auto button = [&](const QString& text, const QString& tip, auto signal) {
         auto* b = new QPushButton(text, this);
@@ -59,32 +61,52 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
            Qt::Key_5);
     connect(choices_, &QButtonGroup::idClicked, this, [this](int id) {
         wanted_ = static_cast<Listen>(id);
-        emit listenChanged(wanted_);
+        emit hearingChanged(hearing());
     });
+    const auto toggle = [&](const QString& text, const QString& tip, Qt::Key key) {
+        auto* b = new QPushButton(text, this);
+        b->setCheckable(true);
+        b->setProperty("choice", true);
+        b->setToolTip(tip);
+        b->setAccessibleName(tip);
+        b->setShortcut(key);
+        row->addWidget(b);
+        return b;
+    };
+    row->addSpacing(8);
+    matched_ = toggle(
+        tr("level"), tr("Both at the same loudness, or as they are in their files (G)"), Qt::Key_G);
+    matched_->setChecked(true);
+    connect(matched_, &QPushButton::toggled, this, [this] { emit hearingChanged(hearing()); });
+    loop_ = toggle(tr("loop"),
+                   tr("Round and round the selected stretch, or a second either side of the "
+                      "playhead (L). Shift-drag on the camera's sound selects."),
+                   Qt::Key_L);
+    connect(loop_, &QPushButton::toggled, this, &ListenBar::loopChosen);
+    speed_ = button(QStringLiteral("1×"),
+                    tr("Speed, the pitch stays: half (6), as it is (7), double (8)"), [this] {
+                        chooseSpeed(chosenSpeed_ == 1 ? 2 : chosenSpeed_ == 2 ? 0.5 : 1);
+                    });
+    speed_->setMinimumWidth(40);
+    const auto onKey = [this](Qt::Key k, auto what) {
+        connect(new QShortcut(k, this), &QShortcut::activated, this, what);
+    };
+    onKey(Qt::Key_6, [this] { chooseSpeed(0.5); });
+    onKey(Qt::Key_7, [this] { chooseSpeed(1); });
+    onKey(Qt::Key_8, [this] { chooseSpeed(2); });
+    onKey(Qt::Key_Comma, [this] { emit shuttled(-1); });
+    onKey(Qt::Key_Period, [this] { emit shuttled(1); });
 
-    gauge_ = new QLabel(this);
+    row->addSpacing(8);
+    gauge_ = new ElidedLabel(this);
     gauge_->setFont(uiFont(13, true));
     gauge_->setAccessibleName(tr("Echo gauge: slip around the playhead"));
     gauge_->setToolTip(tr("How far apart the two sounds are around the playhead"));
-    row->addSpacing(12);
-    row->addWidget(gauge_);
-    row->addSpacing(12);
+    row->addWidget(gauge_, 3);
     device_ = new QLabel(this);
     device_->setFont(uiFont(11));
     device_->setProperty("quiet", true);
-    row->addWidget(device_, 1);
-    const auto byFrames = [this](int frames) { return [this, frames] { emit stepped(frames); }; };
-    const auto step = [&](const QString& text, const QString& tip, int frames, Qt::Key key) {
-        auto* b = button(text, tip, byFrames(frames));
-        b->setProperty("arrow", true);
-        b->setAutoRepeat(true);
-        b->setShortcut(key);
-    };
-    step(QStringLiteral("◂"), tr("One picture frame back (Left)"), -1, Qt::Key_Left);
-    auto* frame = new QLabel(tr("frame"), this);
-    frame->setFont(uiFont(12));
-    row->addWidget(frame);
-    step(QStringLiteral("▸"), tr("One picture frame on (Right)"), 1, Qt::Key_Right);
+    row->addWidget(device_);
     setPosition({0});
 }
 
@@ -99,6 +121,7 @@ void ListenBar::setPlaying(bool playing) {
 
 void ListenBar::setCleanAvailable(bool available) {
     gauge_->setVisible(available);
+    matched_->setVisible(available);
     for (const auto l : {Listen::Clean, Listen::Both, Listen::Split, Listen::Flip}) {
         choices_->button(static_cast<int>(l))->setVisible(available);
     }
@@ -120,14 +143,25 @@ QString ListenBar::gaugeWords() const {
 }
 
 void ListenBar::setAudible(bool audible) {
-    device_->setText(audible ? tr("loudness\nmatched") : tr("no sound device:\nplays silently"));
-    device_->setToolTip(audible ? tr("Camera and clean sound play at the same loudness")
-                                : tr("No sound device was found. Everything plays, unheard, on a "
-                                     "simulated clock."));
+    device_->setVisible(!audible);
+    device_->setText(tr("silent: no device"));
+    device_->setToolTip(
+        tr("No sound device was found. Everything plays, unheard, on a simulated "
+           "clock."));
 }
 
-Listen ListenBar::listen() const {
-    return static_cast<Listen>(choices_->checkedId());
+Hearing ListenBar::hearing() const {
+    return {static_cast<Listen>(choices_->checkedId()), matched_->isChecked()};
+}
+
+void ListenBar::chooseSpeed(double speed) {
+    chosenSpeed_ = speed;
+    setTravelling(speed);
+    emit speedChosen(speed);
+}
+
+void ListenBar::setTravelling(double speed) {
+    speed_->setText(speed == 0.5 ? QStringLiteral("½×") : QStringLiteral("%1×").arg(speed));
 }
 
 }  // namespace brisk::app

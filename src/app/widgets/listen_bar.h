@@ -27,20 +27,31 @@ class ListenBar : public QWidget {
     /// What the echo gauge shows; none = no common sound here.
     void setSlip(std::optional<Seconds> slip);
     [[nodiscard]] QString gaugeWords() const;
-    [[nodiscard]] Listen listen() const;
+    [[nodiscard]] Hearing hearing() const;
+    /// Take seconds in a second of listening.
+    void setTravelling(double speed);
 
   signals:
     void playPressed();
-    void listenChanged(brisk::Listen listen);
-    void stepped(int frames);
+    void hearingChanged(brisk::Hearing hearing);
+    void speedChosen(double speed);
+    void loopChosen(bool on);
+    /// On (1) or back (-1), faster with each press.
+    void shuttled(int direction);
 
   private:
+    void chooseSpeed(double speed);
+
+    double chosenSpeed_ = 1;
     QPushButton* play_;
     QLabel* time_;
     QButtonGroup* choices_;
     Listen wanted_ = Listen::Both;  ///< Kept while there is no clean sound.
     QLabel* gauge_;
     QLabel* device_;
+    QPushButton* loop_;
+    QPushButton* matched_;
+    QPushButton* speed_;
 };
 
 }  // namespace brisk::app

@@ -8,6 +8,8 @@
 
 #include "core/units.h"
 
+class QPushButton;
+
 namespace brisk::app {
 
 class PictureView : public QWidget {
@@ -25,10 +27,16 @@ class PictureView : public QWidget {
     QSize sizeHint() const override { return {384, 216}; }
     QSize minimumSizeHint() const override { return {240, 135}; }
 
+  signals:
+    void stepped(int frames);
+
   protected:
     void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
 
   private:
+    QPushButton* back_;
+    QPushButton* on_;
     QImage image_;
     QString problem_;
     std::int64_t frame_ = 0;

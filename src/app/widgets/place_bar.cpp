@@ -3,6 +3,7 @@
 
 #include <QHBoxLayout>
 #include <QLineEdit>
+#include <QMenu>
 #include <QPushButton>
 #include <QShortcut>
 #include <cmath>
@@ -16,11 +17,11 @@ namespace brisk::app {
 PlaceBar::PlaceBar(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setFixedHeight(36);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 2, 16, 2);
+    row->setContentsMargins(0, 2, 12, 2);
     row->setSpacing(2);
 
     offset_ = new QLineEdit(this);
-    offset_->setFixedWidth(128);
+    offset_->setFixedWidth(124);
     offset_->setAccessibleName(tr("Where the take falls on the recording"));
     offset_->setToolTip(
         tr("Type a time, or a change: +3 ms, −12 frames, +40 samples. Enter places it."));
@@ -60,7 +61,7 @@ PlaceBar::PlaceBar(Session& session, QWidget* parent) : QWidget(parent), session
     pair(tr("sample"), static_cast<int>(Qt::CTRL) | Qt::ALT, label(tr("sample")),
          [this] { return Seconds{1.0 / units().sampleRate.hertz}; });
     own_ = new QLineEdit(QStringLiteral("5 ms"), this);
-    own_->setFixedWidth(60);
+    own_->setFixedWidth(54);
     own_->setAccessibleName(tr("A size of your own"));
     own_->setToolTip(tr("A size of your own: 5 ms, 0.1 ms, 10 frames, 7 samples"));
     pair(tr("step of your own"), Qt::ALT, own_, [this] {
@@ -75,14 +76,24 @@ PlaceBar::PlaceBar(Session& session, QWidget* parent) : QWidget(parent), session
     said_->setFont(uiFont(12));
     said_->setProperty("quiet", true);
     row->addWidget(said_, 1);
+    again_ = new QPushButton(tr("Search again"), this);
+    again_->setShortcut(Qt::Key_A);
+    again_->setToolTip(
+        tr("Search once more, narrowed down: this stretch, near here, by claps, by "
+           "another channel (A)"));
+    connect(again_, &QPushButton::clicked, this, &PlaceBar::showSearches);
+    again_->setProperty("arrow", true);
+    row->addWidget(again_);
     next_ = new QPushButton(tr("Next place"), this);
     next_->setShortcut(Qt::Key_N);
     next_->setToolTip(tr("Try the place that came closest after this one (N); B goes back"));
     connect(next_, &QPushButton::clicked, this, &PlaceBar::nextPlace);
+    next_->setProperty("arrow", true);
     row->addWidget(next_);
     together_ = new QPushButton(tr("Put the claps together"), this);
     together_->setShortcut(Qt::Key_P);
     connect(together_, &QPushButton::clicked, this, &PlaceBar::marksTogether);
+    together_->setProperty("arrow", true);
     row->addWidget(together_);
 
     const auto markKey = [this](const QKeySequence& key, bool clean, bool exactly) {
@@ -172,6 +183,14 @@ void PlaceBar::nudge(Seconds by) {
     if (!tether() || by.value == 0) return;
     session_.moveClean(take_, by);
     said_->setText(tr("moved by %1").arg(QString::fromStdString(slipText(by))));
+}
+
+void PlaceBar::showSearches() {
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    QMenu* menu = searchMenu(*pair, this, [this](SearchScope s) { emit searchWanted(s); });
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    menu->popup(again_->mapToGlobal(QPoint(0, -menu->sizeHint().height())));
 }
 
 void PlaceBar::tryPlace(std::size_t i) {

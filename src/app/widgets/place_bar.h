@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "app/models/session.h"
+#include "app/widgets/search_menu.h"
 #include "core/time_entry.h"
 
 class QLineEdit;
@@ -26,6 +27,7 @@ class PlaceBar : public QWidget {
   signals:
     /// A mark is wanted at the playhead.
     void markWanted(bool onCleanSound, bool exactly);
+    void searchWanted(brisk::app::SearchScope scope);
 
   private:
     void refresh();
@@ -33,6 +35,7 @@ class PlaceBar : public QWidget {
     void nudge(Seconds by);
     void marksTogether();
     void nextPlace();
+    void showSearches();
     void tryPlace(std::size_t i);
     [[nodiscard]] EntryUnits units() const;
     [[nodiscard]] const Tether* tether() const;
@@ -49,6 +52,7 @@ class PlaceBar : public QWidget {
     QLineEdit* offset_;
     QLineEdit* own_;
     QPushButton* together_;
+    QPushButton* again_;
     QPushButton* next_;
     ElidedLabel* said_;
 };

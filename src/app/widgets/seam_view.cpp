@@ -58,6 +58,7 @@ void SeamView::showTake(int take) {
     take_ = take;
     sides_.showTake(take);
     playhead_ = {0};
+    selectedFrom_.reset();
     zoomToAll();
 }
 
@@ -102,6 +103,18 @@ void SeamView::zoomBy(double factor) {
     const double x = std::clamp(axis_.xOf(playhead_), 0.0, static_cast<double>(width()));
     axis_.zoomAbout(x, factor, limits());
     changedView();
+}
+
+std::optional<TimeRange> SeamView::selection() const {
+    if (!selectedFrom_) return std::nullopt;
+    const TimeRange r =
+        TimeRange{std::min(*selectedFrom_, *selectedTo_), std::max(*selectedFrom_, *selectedTo_)}
+            .intersect(limits());
+    // A click without a drag takes the selection away.
+    return r.length().value < 3 * axis_.secondsPerPixel() && drag_ == Drag::None &&
+                   r.length().value < 0.005
+               ? std::nullopt
+               : std::optional(r);
 }
 
 void SeamView::zoomTo(TimeRange range) {
@@ -158,6 +171,7 @@ void SeamView::changedView() {
     modes_->setSharedPossible(tether() != nullptr);
     layTools();
     update();
+    emit viewChanged();
 }
 
 void SeamView::layTools() {
@@ -172,6 +186,7 @@ void SeamView::setPlayhead(Seconds t, bool follow) {
     if (follow) {
         axis_.reveal(playhead_, limits());
         sides_.prepare(axis_, width());
+        emit viewChanged();
     }
     update();
 }
@@ -260,6 +275,9 @@ void SeamView::mousePressEvent(QMouseEvent* e) {
         drag_ = Drag::Mark;
     } else if (e->position().y() < kRuler) {
         drag_ = Drag::Ruler;
+    } else if (e->modifiers() & Qt::ShiftModifier && e->position().y() < seamY()) {
+        drag_ = Drag::Select;
+        selectedFrom_ = selectedTo_ = axis_.timeAt(e->position().x());
     } else if (e->position().x() > width() - kGrip) {
         drag_ = e->position().y() > seamY() ? Drag::CleanHeight : Drag::CameraHeight;
     } else if (t && !t->locked && e->position().y() > seamY() + 12) {
@@ -272,6 +290,12 @@ void SeamView::mousePressEvent(QMouseEvent* e) {
 
 void SeamView::mouseMoveEvent(QMouseEvent* e) {
     const Tether* t = tether();
+    const bool overPicture = drag_ == Drag::None && take_ != 0 && e->position().y() < seamY();
+    if (overPicture) {
+        emit hovered(axis_.timeAt(e->position().x()).value, static_cast<int>(e->position().x()));
+    } else {
+        emit left();
+    }
     if (const auto pin = pinAt(pins(), pinPlaces(), e->position()); pin && drag_ == Drag::None) {
         setCursor(Qt::PointingHandCursor);
         setToolTip(pin->mark
@@ -314,6 +338,10 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
             update();
             break;
         }
+        case Drag::Select:
+            selectedTo_ = axis_.timeAt(e->position().x());
+            update();
+            break;
         case Drag::CameraHeight:
         case Drag::CleanHeight: {
             // Away from the seam is taller.
@@ -333,10 +361,15 @@ void SeamView::scaleSide(bool clean, double factor) {
     modes_->setEqualHeights(false);
 }
 
+void SeamView::leaveEvent(QEvent*) {
+    emit left();
+}
+
 void SeamView::mouseReleaseEvent(QMouseEvent*) {
     const bool moved = drag_ == Drag::Clean && dragBy_ != Seconds{0};
     const Mark* mark = drag_ == Drag::Mark ? session_.state().mark(chosenMark_) : nullptr;
     const Seconds by = dragBy_;
+    if (drag_ == Drag::Select) emit selectionChanged();
     drag_ = Drag::None;
     dragBy_ = {0};
     if (moved) emit cleanMoved(by.value);

@@ -37,6 +37,8 @@ class SeamView : public QWidget {
     void zoomToMarks();
     void zoomToClaps();
     [[nodiscard]] SeamSides& sides() { return sides_; }
+    /// A stretch that a person chose, to loop or to search by.
+    [[nodiscard]] std::optional<TimeRange> selection() const;
 
     QSize minimumSizeHint() const override { return {400, 140}; }
 
@@ -44,6 +46,12 @@ class SeamView : public QWidget {
     void playheadMoved(double takeSeconds);
     /// A drag of the clean sound ended; positive = later in the take.
     void cleanMoved(double seconds);
+    void selectionChanged();
+    /// Another stretch of the take is shown.
+    void viewChanged();
+    /// The pointer rests over a moment; `x` in this widget.
+    void hovered(double takeSeconds, int x);
+    void left();
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -54,11 +62,12 @@ class SeamView : public QWidget {
     void mouseReleaseEvent(QMouseEvent*) override;
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
+    void leaveEvent(QEvent*) override;
 
   private:
     static constexpr int kRuler = 28;  // pixels
     void addTools();
-    enum class Drag { None, Ruler, Playhead, Clean, Mark, CameraHeight, CleanHeight };
+    enum class Drag { None, Ruler, Playhead, Clean, Mark, CameraHeight, CleanHeight, Select };
 
     [[nodiscard]] const Tether* tether() const;
     [[nodiscard]] Seconds cleanDrag() const { return drag_ == Drag::Clean ? dragBy_ : Seconds{0}; }
@@ -77,6 +86,7 @@ class SeamView : public QWidget {
     [[nodiscard]] PinPlaces pinPlaces() const;
     void nameMark(int mark);
     void paintUncovered(QPainter& p) const;
+    void paintSelection(QPainter& p) const;
     void paintPlayhead(QPainter& p) const;
     void paintCaptions(QPainter& p) const;
     void paintDragNumbers(QPainter& p) const;
@@ -95,6 +105,7 @@ class SeamView : public QWidget {
     QPointF dragFrom_;
     Seconds dragBy_;
     int chosenMark_ = 0;
+    std::optional<Seconds> selectedFrom_, selectedTo_;
 };
 
 }  // namespace brisk::app

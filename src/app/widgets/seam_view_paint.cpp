@@ -24,6 +24,7 @@ void SeamView::paintEvent(QPaintEvent*) {
     if (const auto side = sides_.camera()) paintSeamSide(p, *side, axis_, area, seamY(), room);
     if (const auto side = sides_.clean()) paintSeamSide(p, *side, axis_, area, seamY(), room);
     paintUncovered(p);
+    paintSelection(p);
     p.setPen(QPen(colours().ink, 1));
     p.drawLine(QPointF(0, seamY()), QPointF(width(), seamY()));
     paintFrames(p);
@@ -119,6 +120,19 @@ void SeamView::paintUncovered(QPainter& p) const {
     };
     hollow(-1e9, from);
     hollow(to, 1e9);
+}
+
+void SeamView::paintSelection(QPainter& p) const {
+    const auto chosen = selection();
+    if (!chosen) return;
+    const QRectF band(QPointF(axis_.xOf(chosen->start), seamArea().top()),
+                      QPointF(axis_.xOf(chosen->end), seamArea().bottom()));
+    QColor shade = colours().action;
+    shade.setAlphaF(0.12F);
+    p.fillRect(band, shade);
+    p.setPen(QPen(colours().action, 1));
+    p.drawLine(band.topLeft(), band.bottomLeft());
+    p.drawLine(band.topRight(), band.bottomRight());
 }
 
 void SeamView::paintPlayhead(QPainter& p) const {

@@ -1,0 +1,83 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/scrubber.h"
+
+#include <QAudioFormat>
+#include <QAudioSink>
+#include <QMediaDevices>
+
+namespace brisk::app {
+namespace {
+
+constexpr qint64 kDeviceMicroseconds = 200000;
+constexpr int kIdleMs = 700;
+
+Result<Transport> open(const std::shared_ptr<const SoundScan>& take,
+                       const std::optional<PlacedPair>& pair) {
+    return pair ? openTransport(pair->take, pair->recording, pair->tether.heardLine(),
+                                pair->tether.polarity)
+                : openTransport(take, nullptr, {}, 1);
+}
+
+}  // namespace
+
+bool Scrubber::Sound::same(const Sound& o) const {
+    if (take != o.take || pair.has_value() != o.pair.has_value()) return false;
+    return !pair || (pair->recording == o.pair->recording &&
+                     pair->tether.heardLine() == o.pair->tether.heardLine() &&
+                     pair->tether.polarity == o.pair->tether.polarity);
+}
+
+Scrubber::Scrubber(QObject* parent)
+    : QObject(parent),
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); })) {
+    idle_.setSingleShot(true);
+    idle_.setInterval(kIdleMs);
+    connect(&idle_, &QTimer::timeout, this, [this] {
+        device_ = nullptr;
+        sink_.reset();
+    });
+    connect(this, &Scrubber::made, this, &Scrubber::play);
+}
+
+Scrubber::~Scrubber() = default;
+
+void Scrubber::load(std::shared_ptr<const SoundScan> take, const std::optional<PlacedPair>& pair) {
+    sound_ = {std::move(take), pair};
+}
+
+void Scrubber::scrub(Seconds at) {
+    if (sound_.take) worker_->ask({sound_, hearing_, at});
+}
+
+void Scrubber::work(const Request& r) {
+    if (!open_ || !openFor_.same(r.sound)) {
+        open_.reset();
+        openFor_ = r.sound;
+        auto opened = open(r.sound.take, r.sound.pair);
+        if (!opened) return;  // playing says what is wrong
+        open_.emplace(std::move(*opened));
+    }
+    auto piece = open_->grain(Transport::kRate.samples(r.at), r.hearing);
+    if (!piece) return;
+    emit made(QByteArray(reinterpret_cast<const char*>(piece->data()),
+                         static_cast<qsizetype>(piece->size() * sizeof(float))));
+}
+
+void Scrubber::play(const QByteArray& piece) {
+    if (!sink_) {
+        const auto device = QMediaDevices::defaultAudioOutput();
+        if (device.isNull()) return;
+        QAudioFormat format;
+        format.setSampleRate(Transport::kRate.hertz);
+        format.setChannelCount(ListeningMix::kChannels);
+        format.setSampleFormat(QAudioFormat::Float);
+        sink_ = std::make_unique<QAudioSink>(device, format);
+        sink_->setBufferSize(format.bytesForDuration(kDeviceMicroseconds));
+        device_ = sink_->start();
+    }
+    idle_.start();
+    // What is not played yet is enough: the playhead has moved on.
+    if (device_ && sink_->bytesFree() >= piece.size()) device_->write(piece);
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,124 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the session searches for: every take on every recording, or one take once more.
+#include <QFileInfo>
+#include <algorithm>
+
+#include "align/match_all.h"
+#include "align/match_within.h"
+#include "app/models/session.h"
+#include "core/time_text.h"
+#include "shoot/commands.h"
+
+namespace brisk::app {
+
+bool Session::canFindMatches() const {
+    const auto allRead = [&](MediaKind role) {
+        const auto ids = state().ids(role);
+        return !ids.empty() && std::any_of(ids.begin(), ids.end(), [&](int id) {
+            const MediaFacts* f = facts(id);
+            return f && f->scan;
+        });
+    };
+    return !work_.busy() && allRead(MediaKind::Take) && allRead(MediaKind::Recording);
+}
+
+void Session::findMatches() {
+    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> takes;
+    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> recordings;
+    for (const MediaItem& m : state().media) {
+        const MediaFacts* f = facts(m.id);
+        const Tether* t = state().tetherOf(m.id);
+        if (!f || !f->scan || (t && t->locked)) continue;
+        (m.role == MediaKind::Take ? takes : recordings).emplace_back(m.id, f->scan);
+    }
+    if (takes.empty() || recordings.empty()) return;
+    work_.start(
+        takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
+        [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
+            std::vector<const SoundScan*> scratch, clean;
+            for (const auto& t : takes) scratch.push_back(t.second.get());
+            for (const auto& r : recordings) clean.push_back(r.second.get());
+            AllMatches all = matchAll(scratch, clean, {}, 0, job);
+            auto found = std::make_shared<std::vector<Tether>>();
+            for (std::size_t t = 0; t < takes.size(); ++t) {
+                if (all.byTake[t].empty()) continue;
+                const RankedMatch& best = all.byTake[t].front();
+                found->push_back({takes[t].first, recordings[best.recording].first, best.estimate,
+                                  best.estimate.line, best.estimate.polarity, false});
+            }
+            QString problem;
+            if (all.problem && all.problem->code != ErrorCode::Cancelled) {
+                problem = QString::fromStdString(all.problem->sentence);
+            }
+            return [this, found, problem] {
+                if (!problem.isEmpty()) addNote(problem);
+                if (!found->empty()) apply(commands::takeMatches(*found));
+            };
+        });
+}
+
+namespace {
+
+/// A scan that was made, or one of the same file by another channel.
+Result<std::shared_ptr<const SoundScan>> heardBy(const std::shared_ptr<const SoundScan>& scan,
+                                                 std::optional<int> channel,
+                                                 const JobControl& job) {
+    if (!channel || *channel == scan->channel) return scan;
+    ScanOptions options;
+    options.channel = *channel;
+    options.loudness = false;
+    auto again = scanSound(scan->info.path, options, job);
+    if (!again) return tl::unexpected(again.error());
+    return std::make_shared<const SoundScan>(std::move(*again));
+}
+
+Result<TetherEstimate> search(const PlacedPair& pair, const SearchWish& wish,
+                              const JobControl& job) {
+    auto take = heardBy(pair.take, wish.takeChannel, job);
+    if (!take) return tl::unexpected(take.error());
+    auto recording = heardBy(pair.recording, wish.recordingChannel, job);
+    if (!recording) return tl::unexpected(recording.error());
+    return matchWithin(**take, **recording, wish.within, {wish.method}, job);
+}
+
+}  // namespace
+
+void Session::searchAgain(int take, const SearchWish& wish) {
+    const auto pair = placedPair(take);
+    if (!pair || pair->tether.locked) return;
+    work_.start(tr("Searching again"), [this, pair, wish](const JobControl& job) {
+        auto found = std::make_shared<Result<TetherEstimate>>(search(*pair, wish, job));
+        return [this, pair, wish, found] { takeSearched(*pair, wish, *found); };
+    });
+}
+
+void Session::takeSearched(const PlacedPair& pair, const SearchWish& wish,
+                           const Result<TetherEstimate>& found) {
+    const int take = pair.tether.take;
+    const Tether* now = state().tetherOf(take);
+    // Meanwhile a person may have locked it, or laid it elsewhere.
+    if (!now || now->locked || now->recording != pair.tether.recording) return;
+    if (!found) {
+        if (found.error().code != ErrorCode::Cancelled) {
+            emit said(QString::fromStdString(found.error().sentence));
+        }
+        return;
+    }
+    const QString reason = QString::fromStdString(found->reason);
+    if (wish.tried) {
+        const bool settled = found->status != MatchStatus::Unmatched;
+        const ClockLine line = settled ? found->line : ClockLine{*wish.tried, now->line.drift};
+        place(take, line, tr("at %1").arg(QString::fromStdString(clockText(line.offset, 3))));
+        emit said(settled ? reason : tr("placed to within 10 ms: %1").arg(reason));
+        return;
+    }
+    if (found->status == MatchStatus::Unmatched) {
+        emit said(tr("Found nothing %1; it stays where it is. %2").arg(wish.where, reason));
+        return;
+    }
+    apply(commands::takeMatches(
+        {{take, pair.tether.recording, *found, found->line, found->polarity, false}}));
+    emit said(tr("Found %1: %2").arg(wish.where, reason));
+}
+
+}  // namespace brisk::app
