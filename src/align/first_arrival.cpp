@@ -31,7 +31,7 @@ double noiseBefore(const std::vector<double>& stack, int strongest) {
 }  // namespace
 
 double firstArrival(const std::vector<double>& stack, const std::vector<double>& pulse,
-                    int polarity) {
+                    int polarity, const std::function<bool(int)>& borneOut) {
     const auto value = [&](int k) {
         return polarity * stack[static_cast<std::size_t>(k + kReach)];
     };
@@ -55,7 +55,7 @@ double firstArrival(const std::vector<double>& stack, const std::vector<double>&
             const double ring = std::max({ghost(k - j), ghost(k - j - 1), ghost(k - j + 1)});
             explained = value(j) * ring * kGhostMargin >= value(k);
         }
-        if (!explained) {
+        if (!explained && (!borneOut || borneOut(k))) {
             found = k;
             break;
         }

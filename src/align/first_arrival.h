@@ -3,6 +3,7 @@
 /// In a stack of agreement curves: the direct sound, which is not always the strongest arrival.
 #pragma once
 
+#include <functional>
 #include <vector>
 
 namespace brisk {
@@ -13,7 +14,9 @@ namespace brisk {
 /// \param pulse     what one arrival looks like in it, 1 at lag 0 (weighted_phase.h): its ringing
 ///                  and the clean sound's own echoes come before a strong arrival, too, and are
 ///                  not taken for one.
+/// \param borneOut  empty, or asked whether an arrival at a lag can be believed: where few windows
+///                  were stacked, one of them may have made it up.
 double firstArrival(const std::vector<double>& stack, const std::vector<double>& pulse,
-                    int polarity);
+                    int polarity, const std::function<bool(int)>& borneOut = {});
 
 }  // namespace brisk

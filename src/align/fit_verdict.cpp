@@ -15,9 +15,11 @@ namespace {
 constexpr double kTogether = 0.001;
 constexpr double kHollow = 0.010;
 constexpr double kEcho = 0.040;
-constexpr double kOnLine = 0.003;     // a person who walks a metre moves the sound by this
-constexpr double kLeastHeard = 0.15;  // of what was asked
-constexpr double kMostOff = 0.25;     // of what was heard may lie off the line
+constexpr double kOnLine = 0.003;       // a person who walks a metre moves the sound by this
+constexpr double kLeastHeard = 0.15;    // of what was asked
+constexpr double kMostOff = 0.25;       // of what was heard may lie off the line
+constexpr double kLeastJump = 0.005;    // seconds
+constexpr std::size_t kBorneOutBy = 3;  // points on either side of a jump
 constexpr int kFewest = 3;
 constexpr double kMaxSlope = 1e-3;
 
@@ -34,6 +36,34 @@ std::string heardAs(double slip) {
 
 std::string atTime(Seconds t) {
     return "at " + clockText(t, 0);
+}
+
+double medianOf(std::span<const LinePoint> points) {
+    std::vector<double> v;
+    for (const auto& p : points) v.push_back(p.value);
+    std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2), v.end());
+    return v[v.size() / 2];
+}
+
+/// Steps between neighbours that the points on both sides bear out.
+std::vector<SlipJump> findJumps(std::span<const LinePoint> heard) {
+    std::vector<SlipJump> jumps;
+    for (std::size_t i = 1; i < heard.size(); ++i) {
+        const auto before = heard.subspan(i - std::min(i, kBorneOutBy), std::min(i, kBorneOutBy));
+        const auto after = heard.subspan(i, std::min(kBorneOutBy, heard.size() - i));
+        if (before.size() < 2 || after.size() < 2) continue;
+        const double step = heard[i].value - heard[i - 1].value;
+        if (std::fabs(step) < kLeastJump) continue;
+        const double a = medianOf(before), b = medianOf(after);
+        const auto close = [&](std::span<const LinePoint> side, double middle) {
+            return std::all_of(side.begin(), side.end(), [&](const LinePoint& p) {
+                return std::fabs(p.value - middle) < 0.3 * std::fabs(step);
+            });
+        };
+        if (!close(before, a) || !close(after, b)) continue;
+        jumps.push_back({{(heard[i - 1].time + heard[i].time) / 2}, {b - a}});
+    }
+    return jumps;
 }
 
 }  // namespace
@@ -72,6 +102,17 @@ FitVerdict fitVerdict(std::span<const SlipPoint> points) {
         largest = std::fabs(p.value);
         v.worst = {p.value};
         v.worstAt = {p.time};
+    }
+    v.jumps = findJumps(heard);
+    if (!v.jumps.empty()) {
+        const SlipJump& j = v.jumps.front();
+        v.fit = Fit::Jumping;
+        v.sentence = "The slip jumps by " + apart(j.by) + " " + atTime(j.at) +
+                     ": the recorder lost or repeated sound there.";
+        if (v.jumps.size() > 1) {
+            v.sentence += " " + std::to_string(v.jumps.size()) + " jumps in all.";
+        }
+        return v;
     }
     if (off > kMostOff * v.heard) {
         v.fit = Fit::Jumping;

@@ -9,6 +9,7 @@
 #include <optional>
 #include <span>
 #include <string>
+#include <vector>
 
 #include "core/units.h"
 
@@ -31,6 +32,12 @@ enum class Fit {
     Apart,     ///< Lips look wrong.
 };
 
+/// Where one line gives way to another: the recorder lost or repeated sound.
+struct SlipJump {
+    Seconds at;  ///< Take time, between the two points around it.
+    Seconds by;  ///< Slip after it less slip before it.
+};
+
 struct FitVerdict {
     Fit fit = Fit::Unknown;
     Seconds worst{0};    ///< Among the points that agree with the others.
@@ -38,6 +45,7 @@ struct FitVerdict {
     double slope = 0;    ///< Slip gained per second.
     Seconds atStart{0};  ///< Of the fitted line, at the first and the last point.
     Seconds atEnd{0};
+    std::vector<SlipJump> jumps;
     int heard = 0;  ///< Points with a slip.
     int asked = 0;
     std::string sentence;

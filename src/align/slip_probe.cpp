@@ -21,6 +21,9 @@ constexpr std::array kAround = {-0.45, 0.0, 0.45};  // seconds between the windo
 constexpr int kNoiseWindows = 16;
 /// Of unrelated sounds the strongest of all lags reaches about six.
 constexpr double kStands = 8.0;
+constexpr int kBeside = 1;          // samples that one window may differ by
+constexpr double kHears = 6;        // deviations of a window's own noise
+constexpr double kInEach = 0.25;    // of a window's strongest
 constexpr double kFarStands = 9.0;  // seven times as many lags were tried
 constexpr double kFarStep = 0.09;   // seconds: two reaches of a curve, a little less
 constexpr int kFarSteps = 3;
@@ -84,8 +87,21 @@ Result<std::optional<LocalSlip>> SlipProbe::near(ClockLine line, Seconds moment,
     LineFit lag = found.line;
     const auto sum = stackCurves(curves, lag);
     const double strength = found.height / stackNoise(sum);
-    // The strongest may be an echo.
-    lag.at0 += firstArrival(sum, pulse, found.polarity) / kRate;
+    // The strongest may be an echo. An earlier sound that was really there is there in each window;
+    // what one window makes up, out of a vowel's own period, is not.
+    const auto strongestIn = [&](const Curve& c, double later) {
+        return topOf(c, found.polarity, found.line.at(c.time) + later, kBeside).height;
+    };
+    const auto hears = [&](const Curve& c) { return strongestIn(c, 0) >= kHears; };
+    // The fewer windows hear anything, the plainer it must be in them.
+    const double heard = std::max<double>(1, std::count_if(curves.begin(), curves.end(), hears));
+    const double share = kInEach * static_cast<double>(kAround.size()) / heard;
+    const auto inEach = [&](int k) {
+        return std::all_of(curves.begin(), curves.end(), [&](const Curve& c) {
+            return !hears(c) || strongestIn(c, k / kRate) >= share * strongestIn(c, 0);
+        });
+    };
+    lag.at0 += firstArrival(sum, pulse, found.polarity, inEach) / kRate;
     return LocalSlip{{lag.at0}, strength, found.polarity};
 }
 

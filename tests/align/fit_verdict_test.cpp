@@ -44,6 +44,21 @@ TEST(FitVerdict, TellsADriftFromAJump) {
               Fit::Jumping);
 }
 
+TEST(FitVerdict, NamesAJumpWhereverItIsAndIsNotFooledByStrays) {
+    const auto late = fitVerdict(points(40, [](int i) { return Seconds{i < 36 ? 1e-4 : 0.5}; }));
+    ASSERT_EQ(late.jumps.size(), 1u);
+    EXPECT_NEAR(late.jumps[0].at.value, 4 * 35.5, 1e-9);
+    EXPECT_NEAR(late.jumps[0].by.value, 0.4999, 1e-9);
+    EXPECT_EQ(late.fit, Fit::Jumping);
+    EXPECT_NE(late.sentence.find("jumps by 499.9"), std::string::npos) << late.sentence;
+    const auto strays = fitVerdict(points(40, [](int i) {
+        return Seconds{i % 9 == 4 ? 0.1 : i % 13 == 6 ? -0.05 : 0.0};
+    }));
+    EXPECT_TRUE(strays.jumps.empty());
+    const auto steep = fitVerdict(points(40, [](int i) { return Seconds{300e-6 * 4 * i}; }));
+    EXPECT_TRUE(steep.jumps.empty());
+}
+
 TEST(FitVerdict, HasNothingToSayWithoutCommonSound) {
     EXPECT_EQ(fitVerdict({}).fit, Fit::Unknown);
     const auto none = points(20, [](int) { return std::optional<Seconds>(); });

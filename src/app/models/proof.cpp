@@ -14,6 +14,7 @@ constexpr double kLensHalf = 0.05;  // seconds of samples around a moment
 constexpr double kEverySeconds = 3;
 constexpr int kFewestSlips = 12;
 constexpr int kMostSlips = 160;
+constexpr double kProbeReach = 0.2;  // seconds of slip that the probe surely finds
 constexpr double kWorthNaming = 0.0001;
 constexpr double kEdge = 0.85;  // a slip is measured around a moment
 constexpr std::size_t kTellEvery = 10;
@@ -99,8 +100,15 @@ void Proof::work(const Request& r) {
     s.overlap = r.pair.overlap();
     const auto slipAt = [&](Seconds t) -> std::optional<Seconds> {
         auto found = probe->at(line, t, r.job);
-        if (!found || !*found) return std::nullopt;
-        return (*found)->slip;
+        if (found && *found) return (*found)->slip;
+        // Where the recorder jumped by more than the probe reaches: by the other lines found.
+        for (const TetherSegment& segment : tether.found.segments) {
+            const Seconds away = line.toRecording(t) - segment.line.toRecording(t);
+            if (std::fabs(away.value) < kProbeReach) continue;
+            auto other = probe->at(segment.line, t, r.job);
+            if (other && *other) return away + (*other)->slip;
+        }
+        return std::nullopt;
     };
     const Seconds scratchStart = take->onTake().start;
     const auto moments = tellingMoments(*take, *recording, line, s.overlap, 5);

@@ -97,6 +97,14 @@ void SlipLine::paintEvent(QPaintEvent*) {
         p.drawLine(QPointF(xOf(first), yOf(v.atStart.value)),
                    QPointF(xOf(last), yOf(v.atEnd.value)));
     }
+    p.setFont(uiFont(11));
+    for (const SlipJump& jump : v.jumps) {
+        const double x = std::floor(xOf(jump.at)) + 0.5;
+        p.setPen(QPen(colours().attention, 1, Qt::DashLine));
+        p.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+        p.setPen(colours().attention);
+        p.drawText(QPointF(x + 4, area.bottom() - 2), QString::fromStdString(slipText(jump.by)));
+    }
     p.setPen(Qt::NoPen);
     for (const auto& point : s.slips) {
         if (!point.slip) continue;
