@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include <QApplication>
+#include <QElapsedTimer>
 #include <QTest>
 #include <cmath>
 
@@ -154,6 +155,83 @@ TEST_F(Heard, MovingTheCleanSoundWhilePlayingIsHeardAtOnceAndDoesNotClick) {
     }
     const double steepest = loud * 2 * 3.14159265 * 110 / 48000;
     EXPECT_LT(most, 1.5 * steepest);
+}
+
+/// A click at each whole second.
+std::vector<float> clicks(int seconds) {
+    std::vector<float> out(static_cast<std::size_t>(seconds) * 48000, 0.0f);
+    const auto burst = test::whiteNoise(0.004, 48000, 0.2, 5);
+    for (int s = 1; s < seconds; ++s) {
+        std::copy(burst.begin(), burst.end(), out.begin() + s * 48000);
+    }
+    return out;
+}
+
+/// First samples of what is loud after half a second of silence.
+std::vector<std::size_t> onsets(const std::vector<float>& left) {
+    std::vector<std::size_t> out;
+    std::size_t quiet = 24000;
+    for (std::size_t n = 0; n < left.size(); ++n) {
+        if (std::fabs(left[n]) < 0.02f) {
+            ++quiet;
+            continue;
+        }
+        if (quiet >= 20000) out.push_back(n);
+        quiet = 0;
+    }
+    return out;
+}
+
+TEST_F(Heard, PictureAndSoundStayTogetherOverTwoMinutes) {
+    constexpr int kSeconds = 120;
+    test::writeSound(folder_.file("clicks.wav"), clicks(kSeconds + 4), {});
+    const auto take = std::make_shared<const SoundScan>(test::scanned(folder_.file("clicks.wav")));
+    Player p;
+    p.load(take, nullptr, {}, 1);
+    server->startRecording();
+    QElapsedTimer started;
+    std::vector<std::pair<double, std::size_t>> seen;  // playhead, samples recorded so far
+    double firstHeardAfter = 0;
+    started.start();
+    p.play({0.9});
+    QObject::connect(&p, &Player::moved, [&](double t) {
+        seen.emplace_back(t, server->recordedSoFar());
+        if (firstHeardAfter == 0 && t > 0.9) firstHeardAfter = 1e-3 * started.elapsed() - (t - 0.9);
+    });
+    (void)QTest::qWaitFor([&] { return p.position().value > kSeconds; }, (kSeconds + 20) * 1000);
+    p.stop();
+    std::vector<float> left;
+    const auto stereo = server->stopRecording();
+    for (std::size_t n = 0; n < stereo.size(); n += 2) left.push_back(stereo[n]);
+    const auto heard = onsets(left);
+    ASSERT_GE(heard.size(), static_cast<std::size_t>(kSeconds - 2));
+    // The take time of each recorded sample, by the click before it.
+    std::vector<double> ahead;
+    for (const auto& [playhead, samples] : seen) {
+        const auto next = std::upper_bound(heard.begin(), heard.end(), samples);
+        if (next == heard.begin()) continue;
+        const auto click = static_cast<double>(next - heard.begin());
+        const double sounds = click + static_cast<double>(samples - *std::prev(next)) / 48000;
+        ahead.push_back(playhead - sounds);
+    }
+    ASSERT_GT(ahead.size(), 1000u);
+    std::vector<double> sorted = ahead;
+    std::sort(sorted.begin(), sorted.end());
+    const double middle = sorted[sorted.size() / 2];
+    std::printf(
+        "playhead ahead of the sound: median %.1f ms, 1 %% %.1f, 99 %% %.1f; begins %.0f ms "
+        "after play\n",
+        1e3 * middle, 1e3 * sorted[sorted.size() / 100], 1e3 * sorted[sorted.size() * 99 / 100],
+        1e3 * firstHeardAfter);
+    constexpr double kHalfFrame = 0.02;
+    EXPECT_LT(std::fabs(middle), kHalfFrame);
+    // Nothing gathers: the end is as the start.
+    const auto meanOf = [&](std::size_t from) {
+        double sum = 0;
+        for (std::size_t i = from; i < from + 300; ++i) sum += ahead[i] / 300;
+        return sum;
+    };
+    EXPECT_NEAR(meanOf(300), meanOf(ahead.size() - 310), 0.005);
 }
 
 }  // namespace

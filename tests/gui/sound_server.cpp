@@ -2,6 +2,7 @@
 #include "sound_server.h"
 
 #include <QFile>
+#include <QFileInfo>
 #include <QThread>
 #include <cstring>
 
@@ -34,9 +35,13 @@ SoundServer::~SoundServer() {
 void SoundServer::startRecording() {
     recorder_.setStandardOutputFile(folder_.filePath("heard.raw"), QIODevice::Truncate);
     recorder_.start(QStringLiteral("parec"), {"-d", "sim.monitor", "--raw", "--format=float32le",
-                                              "--rate=48000", "--channels=2", "--latency-msec=20"});
+                                              "--rate=48000", "--channels=2", "--latency-msec=5"});
     recorder_.waitForStarted(3000);
     QThread::msleep(300);
+}
+
+std::size_t SoundServer::recordedSoFar() const {
+    return static_cast<std::size_t>(QFileInfo(folder_.filePath("heard.raw")).size()) / 8;
 }
 
 std::vector<float> SoundServer::stopRecording() {

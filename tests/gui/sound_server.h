@@ -21,6 +21,8 @@ class SoundServer {
 
     void startRecording();
     /// Ends it. Interleaved stereo at 48 kHz.
+    /// Frames that have been recorded.
+    [[nodiscard]] std::size_t recordedSoFar() const;
     std::vector<float> stopRecording();
 
   private:
