@@ -8,6 +8,7 @@
 #include "core/atomic_file.h"
 #include "core/byte_stream.h"
 #include "media/fingerprint.h"
+#include "media/media_info_store.h"
 #include "media/probe.h"
 
 namespace brisk {
@@ -16,7 +17,7 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'03;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'04;
 constexpr std::uintmax_t kMostBytes = 2ull << 30;  // some 180 hours of sound
 
 /// Of one file, its time of change included: a head and a tail do not show everything.
@@ -35,6 +36,11 @@ void write(const SoundScan& scan, bool loudness, std::ostream& out) {
     ByteWriter w(out);
     w.put(kVersion);
     w.put(loudness);
+    MediaInfo info = scan.info;
+    // What reading the sound showed is kept apart.
+    info.warnings.resize(info.warnings.size() -
+                         std::min(info.warnings.size(), scan.warnings.size()));
+    saveMediaInfo(info, w);
     scan.peaks->save(w);  // first, so that something can be drawn while the rest is read
     w.put(scan.channel);
     w.put(scan.samples);
@@ -52,7 +58,8 @@ void write(const SoundScan& scan, bool loudness, std::ostream& out) {
 }
 
 /// False where the file is not whole, of another version, or lacks the loudness asked for.
-bool read(const fs::path& from, bool loudness, SoundScan& scan) {
+bool read(const fs::path& from, const std::string& path, const ScanOptions& options,
+          SoundScan& scan) {
     std::error_code ec;
     const auto bytes = fs::file_size(from, ec);
     std::ifstream in(from, std::ios::binary);
@@ -61,9 +68,17 @@ bool read(const fs::path& from, bool loudness, SoundScan& scan) {
     std::uint64_t version = 0, warnings = 0;
     bool hasLoudness = false;
     if (!r.get(version) || version != kVersion || !r.get(hasLoudness) ||
-        (loudness && !hasLoudness)) {
+        (options.loudness && !hasLoudness)) {
         return false;
     }
+    if (!loadMediaInfo(r, scan.info)) return false;
+    if (scan.info.path != path) {
+        // Its words name the file where it was.
+        auto probed = probeWithSound(path);
+        if (!probed) return false;
+        scan.info = std::move(*probed);
+    }
+    if (options.onInfo) options.onInfo(scan.info);
     // Drawn before the checksum is known: a damaged file is read anew, and drawn anew.
     PeakPyramid peaks;
     if (!peaks.load(r)) return false;
@@ -83,13 +98,9 @@ bool read(const fs::path& from, bool loudness, SoundScan& scan) {
 
 Result<SoundScan> fromCache(const fs::path& place, const std::string& path,
                             const ScanOptions& options) {
-    auto info = probeWithSound(path);
-    if (!info) return tl::unexpected(info.error());
-    if (options.onInfo) options.onInfo(*info);
     SoundScan scan;
-    scan.info = std::move(*info);
     scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
-    if (!read(place, options.loudness, scan)) {
+    if (!read(place, path, options, scan)) {
         scan.peaks->take(PeakPyramid());
         return fail(ErrorCode::CannotRead, "Not in the cache.", place.string());
     }

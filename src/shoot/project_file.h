@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/result.h"
-#include "shoot/shoot_state.h"
+#include "shoot/shoot.h"
 
 namespace brisk {
 
@@ -18,11 +18,27 @@ struct LoadedProject {
     std::vector<std::string> warnings;  ///< Files not found, or changed since.
 };
 
-/// Atomic. Errors: CannotWrite.
+/// How much of a journal (journal.h) a saved shoot already holds.
+struct JournalMark {
+    std::string id;
+    int lines = 0;
+};
+
+struct LoadedShoot {
+    Shoot shoot;                        ///< With its history, as far as that can be read.
+    std::vector<std::string> warnings;  ///< Files not found, or changed since.
+    JournalMark journal;
+};
+
+/// With its whole history. Atomic. Errors: CannotWrite.
+Result<void> saveProject(const Shoot& shoot, const std::string& path, const JournalMark& journal);
+/// A state alone.
 Result<void> saveProject(const ShootState& state, const std::string& path);
 
 /// Looks for media beside the project first, then at the old place. A missing file keeps its
 /// entry. Errors: CannotRead, BadProject.
+Result<LoadedShoot> loadShoot(const std::string& path);
+/// Its state alone. Errors: as above.
 Result<LoadedProject> loadProject(const std::string& path);
 
 }  // namespace brisk

@@ -81,6 +81,11 @@ Shoot::Shoot(ShootState loaded) {
     savedState_ = steps_.front().state;
 }
 
+Shoot::Shoot(std::vector<HistoryStep> steps, std::size_t at)
+    : steps_(std::move(steps)), at_(std::min(at, steps_.size() - 1)) {
+    savedState_ = steps_[at_].state;
+}
+
 void Shoot::apply(const Command& command) {
     auto next = std::make_shared<ShootState>(state());
     command.change(*next);

@@ -23,10 +23,18 @@ struct Command {
     std::function<void(ShootState&)> change;
 };
 
+/// A step of the history: what a person did, and all that was so afterwards.
+struct HistoryStep {
+    std::string label;  ///< Of the first step: empty.
+    std::shared_ptr<const ShootState> state;
+};
+
 class Shoot {
   public:
     Shoot();
     explicit Shoot(ShootState loaded);
+    /// \param steps  at least one.   \param at  the one in force, which counts as saved.
+    Shoot(std::vector<HistoryStep> steps, std::size_t at);
 
     [[nodiscard]] const ShootState& state() const { return *steps_[at_].state; }
 
@@ -40,15 +48,14 @@ class Shoot {
     [[nodiscard]] std::string undoLabel() const;
     [[nodiscard]] std::string redoLabel() const;
 
+    [[nodiscard]] const std::vector<HistoryStep>& steps() const { return steps_; }
+    [[nodiscard]] std::size_t at() const { return at_; }
+
     void markSaved() { savedState_ = steps_[at_].state; }
     [[nodiscard]] bool changedSinceSaved() const { return savedState_ != steps_[at_].state; }
 
   private:
-    struct Step {
-        std::string label;
-        std::shared_ptr<const ShootState> state;
-    };
-    std::vector<Step> steps_;
+    std::vector<HistoryStep> steps_;
     std::size_t at_ = 0;
     std::shared_ptr<const ShootState> savedState_;
 };

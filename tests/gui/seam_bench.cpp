@@ -8,6 +8,7 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QProcess>
+#include <QTemporaryDir>
 #include <QTest>
 #include <QWheelEvent>
 #include <algorithm>
@@ -78,6 +79,8 @@ void measure(const char* what, SeamView& seam, int steps, QPoint wheel,
 }  // namespace
 
 int main(int argc, char** argv) {
+    const QTemporaryDir stateFolder;
+    qputenv("XDG_STATE_HOME", stateFolder.path().toUtf8());
     QApplication app(argc, argv);
     const QStringList args = QApplication::arguments();
     if (args.size() < 2) return 2;

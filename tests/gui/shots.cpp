@@ -4,6 +4,7 @@
 //     brisk-tether-shots DEMO_FOLDER OUTPUT_FOLDER [WIDTHxHEIGHT] [day|night]
 #include <QApplication>
 #include <QDir>
+#include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
 
@@ -41,6 +42,8 @@ void shoot(MainWindow& w, const QString& path) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    const QTemporaryDir stateFolder;
+    qputenv("XDG_STATE_HOME", stateFolder.path().toUtf8());
     QApplication app(argc, argv);
     const QStringList args = QApplication::arguments();
     if (args.size() < 3) return 2;

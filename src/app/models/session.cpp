@@ -11,13 +11,13 @@
 #include "media/probe.h"
 #include "shoot/commands.h"
 #include "shoot/mark_commands.h"
-#include "shoot/project_file.h"
 
 namespace brisk::app {
 namespace {
 
 constexpr double kSettleReach = 0.15;  // seconds around a mark in which an onset may lie
 constexpr std::size_t kMostClaps = 24;
+constexpr int kFlushMs = 2000;  // a power cut loses no more
 
 QString nameOf(const std::string& path) {
     return QFileInfo(QString::fromStdString(path)).fileName();
@@ -61,7 +61,13 @@ QString checkedWords(const ReadBack& r) {
 
 }  // namespace
 
-Session::Session(QObject* parent) : QObject(parent) {}
+Session::Session(QObject* parent) : QObject(parent) {
+    flushSoon_.setSingleShot(true);
+    flushSoon_.setInterval(kFlushMs);
+    connect(&flushSoon_, &QTimer::timeout, this, [this] {
+        if (journal_) flusher_.ask(*journal_);
+    });
+}
 Session::~Session() = default;
 
 const MediaFacts* Session::facts(int id) const {
@@ -94,12 +100,6 @@ Seconds Session::soundStart(int media) const {
 
 QString Session::projectName() const {
     return projectPath_.isEmpty() ? tr("New shoot") : QFileInfo(projectPath_).completeBaseName();
-}
-
-void Session::apply(const Command& command) {
-    shoot_.apply(command);
-    readMissing();
-    emit changed();
 }
 
 void Session::addFiles(const QStringList& paths) {
@@ -281,44 +281,6 @@ std::vector<MarkFit> Session::markFits(int take) const {
     const auto onTake = momentsOf(take, claps, kMostClaps);
     const auto onRecording = momentsOf(t->recording, claps, SpikeDetector::kMostKept);
     return fitMarks(onTake, onRecording, t->line.drift);
-}
-
-void Session::undo() {
-    shoot_.undo();
-    emit changed();
-}
-
-void Session::redo() {
-    shoot_.redo();
-    readMissing();
-    emit changed();
-}
-
-bool Session::save(const QString& path) {
-    auto done = saveProject(state(), path.toStdString());
-    if (!done) {
-        addNote(QString::fromStdString(done.error().sentence));
-        return false;
-    }
-    projectPath_ = path;
-    shoot_.markSaved();
-    emit saved();
-    emit changed();
-    return true;
-}
-
-bool Session::open(const QString& path) {
-    auto loaded = loadProject(path.toStdString());
-    if (!loaded) {
-        addNote(QString::fromStdString(loaded.error().sentence));
-        return false;
-    }
-    shoot_ = Shoot(std::move(loaded->state));
-    projectPath_ = path;
-    for (const auto& w : loaded->warnings) addNote(QString::fromStdString(w));
-    readMissing();
-    emit changed();
-    return true;
 }
 
 std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer container,

@@ -7,6 +7,7 @@
 #include <QObject>
 #include <QString>
 #include <QStringList>
+#include <QTimer>
 #include <map>
 #include <memory>
 #include <optional>
@@ -14,8 +15,10 @@
 #include "align/mark_fit.h"
 #include "align/match_within.h"
 #include "align/sound_scan.h"
+#include "app/models/latest_worker.h"
 #include "app/models/work_queue.h"
 #include "export/video_export.h"
+#include "shoot/journal.h"
 #include "shoot/shoot.h"
 
 namespace brisk::app {
@@ -107,7 +110,14 @@ class Session : public QObject {
     void redo();
 
     bool save(const QString& path);
+    /// With what a crash left in its journal.
     bool open(const QString& path);
+    /// Shoots that were never saved, of programs that ended without being asked; newest first.
+    [[nodiscard]] static QStringList leftBehind();
+    /// Goes on with one of them.
+    bool recover(const QString& journal);
+    /// Everything is saved, or may be lost.
+    void forgetUnsaved();
 
     /// The plan for one take, or nothing while its files are not read or it has no place.
     [[nodiscard]] std::optional<VideoExportPlan> exportPlan(int take, VideoContainer container,
@@ -127,6 +137,9 @@ class Session : public QObject {
 
   private:
     void apply(const Command& command);
+    /// Writes a step down.
+    void keep(const std::function<Result<void>(Journal&)>& step);
+    void beginJournal();
     void takeSearched(const PlacedPair& pair, const SearchWish& wish,
                       const Result<TetherEstimate>& found);
     void readMissing();
@@ -138,6 +151,10 @@ class Session : public QObject {
     std::map<std::string, MediaFacts> known_;  // by path
     QStringList notes_;
     QString projectPath_;
+    std::optional<Journal> journal_;
+    bool journalFailed_ = false;  // said once
+    QTimer flushSoon_;
+    LatestWorker<Journal> flusher_{[](const Journal& j) { j.flush(); }};
     WorkQueue work_;  // last: it must end before what it reports to
 };
 

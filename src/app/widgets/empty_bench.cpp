@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/widgets/empty_bench.h"
 
+#include <QDateTime>
+#include <QFileInfo>
 #include <QLabel>
+#include <QLocale>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPushButton>
@@ -12,6 +15,9 @@
 #include "app/style/colours.h"
 
 namespace brisk::app {
+namespace {
+constexpr int kMostOffers = 3;
+}
 
 EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
     auto* column = new QVBoxLayout(this);
@@ -31,6 +37,9 @@ EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
     add->setFont(uiFont(13, true));
     connect(add, &QPushButton::clicked, this, &EmptyBench::addFiles);
     column->addWidget(add, 0, Qt::AlignCenter);
+    offers_ = new QVBoxLayout;
+    column->addSpacing(16);
+    column->addLayout(offers_);
     column->addStretch(2);
     setHaveRecordings(false);
 }
@@ -39,6 +48,17 @@ void EmptyBench::setHaveRecordings(bool have) {
     words_->setText(have ? tr("The recorder's sound is here. Now add the camera's files.")
                          : tr("The camera's takes and the recorder's sound, in any order.\n"
                               "Nothing is changed on the cards."));
+}
+
+void EmptyBench::offerLeftBehind(const QStringList& journals) {
+    for (const QString& journal : journals.mid(0, kMostOffers)) {
+        const QDateTime when = QFileInfo(journal).lastModified();
+        auto* b = new QPushButton(tr("Go on with the unsaved shoot of %1")
+                                      .arg(QLocale().toString(when, QLocale::ShortFormat)),
+                                  this);
+        connect(b, &QPushButton::clicked, this, [this, journal] { emit recover(journal); });
+        offers_->addWidget(b, 0, Qt::AlignCenter);
+    }
 }
 
 void EmptyBench::paintEvent(QPaintEvent*) {

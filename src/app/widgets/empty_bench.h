@@ -3,10 +3,12 @@
 /// What the bench shows while there is no take on it: what to do, and a picture of what for.
 #pragma once
 
+#include <QStringList>
 #include <QWidget>
 
 class QLabel;
 class QPushButton;
+class QVBoxLayout;
 
 namespace brisk::app {
 
@@ -17,14 +19,20 @@ class EmptyBench : public QWidget {
     /// Recordings alone need a take; an empty shoot needs everything.
     void setHaveRecordings(bool have);
 
+    /// Shoots that were never saved and whose program ended without being asked: journals, the
+    /// newest first.
+    void offerLeftBehind(const QStringList& journals);
+
   signals:
     void addFiles();
+    void recover(const QString& journal);
 
   protected:
     void paintEvent(QPaintEvent*) override;
 
   private:
     QLabel* words_;
+    QVBoxLayout* offers_;
 };
 
 }  // namespace brisk::app

@@ -68,6 +68,8 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
 
     connect(header_, &HeaderBar::addFiles, this, &MainWindow::addFilesByDialog);
     connect(empty_, &EmptyBench::addFiles, this, &MainWindow::addFilesByDialog);
+    connect(empty_, &EmptyBench::recover, &session_, &Session::recover);
+    empty_->offerLeftBehind(Session::leftBehind());
     connect(header_, &HeaderBar::open, this, &MainWindow::openByDialog);
     connect(header_, &HeaderBar::save, this, [this] {
         session_.projectPath().isEmpty() ? (void)saveByDialog()
@@ -166,7 +168,10 @@ void MainWindow::keyPressEvent(QKeyEvent* e) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* e) {
-    if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) return;
+    if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) {
+        session_.forgetUnsaved();
+        return;
+    }
     const auto answer = QMessageBox::question(
         this, tr("Close the shoot"),
         tr("The shoot has changes that were not saved. Your files are untouched either way."),
@@ -176,7 +181,7 @@ void MainWindow::closeEvent(QCloseEvent* e) {
         close = session_.projectPath().isEmpty() ? saveByDialog()
                                                  : session_.save(session_.projectPath());
     }
-    if (!close) e->ignore();
+    close ? session_.forgetUnsaved() : e->ignore();
 }
 
 void MainWindow::paintEvent(QPaintEvent*) {

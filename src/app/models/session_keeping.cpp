@@ -1,0 +1,157 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How the session keeps what was done: every step in a journal, the shoot in its file.
+#include <QCoreApplication>
+#include <QDateTime>
+#include <QDir>
+#include <csignal>
+
+#include "app/models/session.h"
+#include "shoot/project_file.h"
+
+namespace brisk::app {
+namespace {
+
+const QString kUnsaved = QStringLiteral("unsaved-");
+
+/// True where the program that wrote an unsaved shoot still runs.
+bool stillRuns(const QString& journal) {
+    bool number = false;
+    const int pid = QFileInfo(journal).fileName().section('-', 1, 1).toInt(&number);
+    return number && pid > 0 && kill(pid, 0) == 0;
+}
+
+}  // namespace
+
+void Session::apply(const Command& command) {
+    if (!journal_) beginJournal();
+    shoot_.apply(command);
+    keep([this](Journal& j) { return j.applied(shoot_); });
+    readMissing();
+    emit changed();
+}
+
+void Session::undo() {
+    if (!shoot_.canUndo()) return;
+    if (!journal_) beginJournal();
+    shoot_.undo();
+    keep([](Journal& j) { return j.undone(); });
+    readMissing();
+    emit changed();
+}
+
+void Session::redo() {
+    if (!shoot_.canRedo()) return;
+    if (!journal_) beginJournal();
+    shoot_.redo();
+    keep([](Journal& j) { return j.redone(); });
+    readMissing();
+    emit changed();
+}
+
+void Session::beginJournal() {
+    std::filesystem::path place;
+    if (!projectPath_.isEmpty()) {
+        place = journalPlace(projectPath_.toStdString());
+    } else if (const auto folder = stateFolder(); !folder.empty()) {
+        place = folder / QStringLiteral("%1%2-%3.journal")
+                             .arg(kUnsaved)
+                             .arg(QCoreApplication::applicationPid())
+                             .arg(QDateTime::currentMSecsSinceEpoch())
+                             .toStdString();
+    }
+    if (place.empty() || journalFailed_) return;
+    auto journal = Journal::begin(place, shoot_, projectPath_.toStdString());
+    if (!journal) {
+        journalFailed_ = true;
+        return addNote(QString::fromStdString(journal.error().sentence));
+    }
+    journal_.emplace(std::move(*journal));
+}
+
+void Session::keep(const std::function<Result<void>(Journal&)>& step) {
+    if (!journal_) return;
+    if (auto done = step(*journal_); !done && !journalFailed_) {
+        journalFailed_ = true;
+        addNote(QString::fromStdString(done.error().sentence));
+    }
+    if (!flushSoon_.isActive()) flushSoon_.start();
+}
+
+bool Session::save(const QString& path) {
+    const JournalMark mark = journal_ ? journal_->mark() : JournalMark{};
+    auto done = saveProject(shoot_, path.toStdString(), mark);
+    if (!done) {
+        addNote(QString::fromStdString(done.error().sentence));
+        return false;
+    }
+    projectPath_ = path;
+    shoot_.markSaved();
+    // The next step begins a new one; a crash until then finds all of this one in the file.
+    forgetUnsaved();
+    emit saved();
+    emit changed();
+    return true;
+}
+
+bool Session::open(const QString& path) {
+    const std::string project = path.toStdString();
+    auto loaded = loadShoot(project);
+    if (!loaded) {
+        addNote(QString::fromStdString(loaded.error().sentence));
+        return false;
+    }
+    auto found = readJournal(journalPlace(project), project);
+    if (!found) addNote(QString::fromStdString(found.error().sentence));
+    journal_.reset();
+    journalFailed_ = false;
+    shoot_ = std::move(loaded->shoot);
+    if (found && *found && (*found)->steps > 0) {
+        shoot_ = std::move((*found)->shoot);
+        if (auto journal = Journal::goOn(journalPlace(project))) journal_.emplace(*journal);
+        addNote(
+            tr("The program ended before %n step(s) could be saved: they are back. Undo takes "
+               "them away again.",
+               nullptr, (*found)->steps));
+    }
+    projectPath_ = path;
+    for (const auto& w : loaded->warnings) addNote(QString::fromStdString(w));
+    readMissing();
+    emit changed();
+    return true;
+}
+
+QStringList Session::leftBehind() {
+    const auto folder = stateFolder();
+    if (folder.empty()) return {};
+    const QDir dir(QString::fromStdString(folder.string()));
+    QStringList out;
+    for (const QString& name :
+         dir.entryList({kUnsaved + QStringLiteral("*.journal")}, QDir::Files, QDir::Time)) {
+        if (!stillRuns(name)) out << dir.filePath(name);
+    }
+    return out;
+}
+
+bool Session::recover(const QString& path) {
+    auto found = readJournal(path.toStdString());
+    if (!found) addNote(QString::fromStdString(found.error().sentence));
+    if (!found || !*found) return false;
+    auto journal = Journal::goOn(path.toStdString());
+    if (!journal) {
+        addNote(QString::fromStdString(journal.error().sentence));
+        return false;
+    }
+    shoot_ = std::move((*found)->shoot);
+    journal_.emplace(std::move(*journal));
+    projectPath_.clear();
+    readMissing();
+    emit changed();
+    return true;
+}
+
+void Session::forgetUnsaved() {
+    if (journal_) journal_->remove();
+    journal_.reset();
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,213 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shoot/journal.h"
+
+#include <unistd.h>
+
+#include <cstdlib>
+#include <nlohmann/json.hpp>
+#include <random>
+
+#include "core/atomic_file.h"
+#include "shoot/history_json.h"
+#include "shoot/shoot_json.h"
+
+namespace brisk {
+namespace fs = std::filesystem;
+using nlohmann::json;
+using nlohmann::ordered_json;
+
+namespace {
+
+constexpr const char* kFormat = "brisk-tether-journal";
+
+std::string newId() {
+    std::random_device random;
+    char text[33];
+    std::snprintf(text, sizeof text, "%08x%08x%08x%08x", random(), random(), random(), random());
+    return text;
+}
+
+Error cannotKeep(const fs::path& path) {
+    return {ErrorCode::CannotWrite,
+            "Steps cannot be written down in " + path.string() +
+                ". Save the shoot yourself until there is room again.",
+            path.string(),
+            {}};
+}
+
+/// The whole lines of a text, without what was cut off.
+std::vector<json> wholeLines(const std::string& text) {
+    std::vector<json> lines;
+    std::size_t from = 0;
+    for (std::size_t end; (end = text.find('\n', from)) != std::string::npos; from = end + 1) {
+        json j = json::parse(text.substr(from, end - from), nullptr, false);
+        if (j.is_discarded()) break;
+        lines.push_back(std::move(j));
+    }
+    return lines;
+}
+
+/// Does once more what a line says was done. False where it makes no sense.
+bool repeat(const json& line, Shoot& shoot) {
+    if (line.contains("undo")) {
+        if (!shoot.canUndo()) return false;
+        shoot.undo();
+    } else if (line.contains("redo")) {
+        if (!shoot.canRedo()) return false;
+        shoot.redo();
+    } else {
+        const json now = json::parse(shootJson(shoot.state(), {}).dump());
+        auto next =
+            std::make_shared<ShootState>(shootFromJson(ordered_json(now.patch(line.at("patch")))));
+        shoot.apply({line.at("label"), [next](ShootState& s) { s = *next; }});
+    }
+    return true;
+}
+
+}  // namespace
+
+Result<Journal> Journal::begin(const fs::path& path, const Shoot& shoot,
+                               const std::string& project) {
+    std::error_code ec;
+    fs::create_directories(path.parent_path(), ec);
+    Journal j;
+    j.path_ = path;
+    j.id_ = newId();
+    const json head{{"format", kFormat},
+                    {"schema", 1},
+                    {"id", j.id_},
+                    {"project", project.empty() ? "" : fs::absolute(project, ec).string()},
+                    {"base", json::parse(shootJson(shoot.state(), {}).dump())}};
+    if (auto done = writeWholeFile(path, head.dump() + "\n"); !done) {
+        return tl::unexpected(done.error());
+    }
+    if (auto done = j.openAtEnd(); !done) return tl::unexpected(done.error());
+    return j;
+}
+
+Result<Journal> Journal::goOn(const fs::path& path) {
+    auto text = readWholeFile(path);
+    if (!text) return tl::unexpected(text.error());
+    const auto lines = wholeLines(*text);
+    if (lines.empty()) return tl::unexpected(cannotKeep(path));
+    std::size_t bytes = 0;
+    for (std::size_t i = 0; i < lines.size(); ++i) bytes = text->find('\n', bytes) + 1;
+    Journal j;
+    j.path_ = path;
+    j.id_ = lines[0].value("id", "");
+    j.lines_ = static_cast<int>(lines.size()) - 1;
+    std::error_code ec;
+    fs::resize_file(path, bytes, ec);
+    if (ec) return tl::unexpected(cannotKeep(path));
+    if (auto done = j.openAtEnd(); !done) return tl::unexpected(done.error());
+    return j;
+}
+
+Result<void> Journal::openAtEnd() {
+    file_ = std::shared_ptr<std::FILE>(std::fopen(path_.c_str(), "ab"), [](std::FILE* f) {
+        if (f) std::fclose(f);
+    });
+    if (!file_) return tl::unexpected(cannotKeep(path_));
+    return {};
+}
+
+Result<void> Journal::write(const std::string& line) {
+    const std::string whole = line + "\n";
+    const bool done = file_ &&
+                      std::fwrite(whole.data(), 1, whole.size(), file_.get()) == whole.size() &&
+                      std::fflush(file_.get()) == 0;
+    if (!done) return tl::unexpected(cannotKeep(path_));
+    ++lines_;
+    return {};
+}
+
+Result<void> Journal::applied(const Shoot& shoot) {
+    const auto& steps = shoot.steps();
+    const std::size_t at = shoot.at();
+    if (at == 0) return {};
+    const json line{{"label", steps[at].label},
+                    {"patch", statePatch(*steps[at - 1].state, *steps[at].state)}};
+    return write(line.dump());
+}
+
+Result<void> Journal::undone() {
+    return write(R"({"undo":true})");
+}
+Result<void> Journal::redone() {
+    return write(R"({"redo":true})");
+}
+
+void Journal::flush() const {
+    if (file_) fdatasync(fileno(file_.get()));
+}
+
+void Journal::remove() {
+    file_.reset();
+    std::error_code ec;
+    fs::remove(path_, ec);
+}
+
+Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std::string& project) {
+    std::error_code ec;
+    if (!fs::exists(path, ec)) return std::nullopt;
+    auto text = readWholeFile(path);
+    if (!text) return tl::unexpected(text.error());
+    const auto lines = wholeLines(*text);
+    const auto damaged = [&] {
+        return fail(ErrorCode::BadProject,
+                    path.string() +
+                        " holds steps that were not saved, but cannot be understood. "
+                        "It was left as it is.",
+                    path.string());
+    };
+    if (lines.empty() || !lines[0].is_object() || lines[0].value("format", "") != kFormat ||
+        lines[0].value("schema", 0) != 1) {
+        return damaged();
+    }
+    try {
+        FoundJournal found;
+        found.project = project.empty() ? lines[0].at("project").get<std::string>() : project;
+        std::size_t first = 1;
+        if (!found.project.empty() && fs::exists(found.project, ec)) {
+            auto saved = loadShoot(found.project);
+            if (!saved) return tl::unexpected(saved.error());
+            if (saved->journal.id == lines[0].at("id").get<std::string>()) {
+                first += static_cast<std::size_t>(saved->journal.lines);
+            } else if (json::parse(shootJson(saved->shoot.state(), {}).dump()) !=
+                       lines[0].at("base")) {
+                return std::nullopt;
+            }
+            found.shoot = std::move(saved->shoot);
+        } else {
+            found.shoot = Shoot(shootFromJson(ordered_json(lines[0].at("base"))));
+        }
+        for (std::size_t i = first; i < lines.size() && repeat(lines[i], found.shoot); ++i) {
+            ++found.steps;
+        }
+        return found;
+    } catch (const json::exception&) {
+        return damaged();
+    }
+}
+
+fs::path stateFolder() {
+    const auto under = [](const char* variable, const char* rest) -> fs::path {
+        const char* value = std::getenv(variable);
+        return value && *value ? fs::path(value) / rest : fs::path();
+    };
+    const fs::path own = under("XDG_STATE_HOME", "brisk-tether");
+    return own.empty() ? under("HOME", ".local/state/brisk-tether") : own;
+}
+
+fs::path journalPlace(const std::string& project) {
+    std::error_code ec;
+    const fs::path saved = fs::absolute(project, ec);
+    const std::string name = "." + saved.filename().string() + ".journal";
+    if (access(saved.parent_path().c_str(), W_OK) == 0) return saved.parent_path() / name;
+    const fs::path state = stateFolder();
+    // Two shoots of one name lie in two folders.
+    const auto folder = std::hash<std::string>()(saved.parent_path().string());
+    return state.empty() ? fs::path() : state / (std::to_string(folder) + name);
+}
+
+}  // namespace brisk

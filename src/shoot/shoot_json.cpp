@@ -1,0 +1,154 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shoot/shoot_json.h"
+
+namespace brisk {
+namespace fs = std::filesystem;
+using nlohmann::ordered_json;
+
+namespace {
+
+ordered_json lineJson(ClockLine l) {
+    return {{"offset_seconds", l.offset.value}, {"drift_ppm", l.drift.value}};
+}
+
+ClockLine lineFrom(const ordered_json& j) {
+    return {{j.at("offset_seconds").get<double>()}, {j.at("drift_ppm").get<double>()}};
+}
+
+ordered_json estimateJson(const TetherEstimate& e) {
+    ordered_json j = lineJson(e.line);
+    j["status"] = statusText(e.status);
+    j["polarity"] = e.polarity;
+    j["confidence"] = e.confidence;
+    j["method"] = e.method;
+    j["overlap"] = {{"start", e.overlap.start.value}, {"end", e.overlap.end.value}};
+    j["windows"] = {{"used", e.windowsUsed}, {"agreeing", e.windowsAgreeing}};
+    j["residual_seconds"] = {e.residualStart.value, e.residualMiddle.value, e.residualEnd.value};
+    j["rivals"] = ordered_json::array();
+    for (const auto& r : e.rivals) {
+        j["rivals"].push_back({{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
+    }
+    j["segments"] = ordered_json::array();
+    for (const auto& s : e.segments) {
+        ordered_json part = lineJson(s.line);
+        part["take_start"] = s.range.start.value;
+        part["take_end"] = s.range.end.value;
+        part["start_doubt"] = s.startDoubt.value;
+        j["segments"].push_back(std::move(part));
+    }
+    j["slips"] = ordered_json::array();
+    for (const auto& s : e.slips) {
+        j["slips"].push_back({s.takeTime.value, s.slip.value, s.agrees});
+    }
+    j["reason"] = e.reason;
+    return j;
+}
+
+TetherEstimate estimateFrom(const ordered_json& j) {
+    TetherEstimate e;
+    e.line = lineFrom(j);
+    const auto status = j.at("status").get<std::string>();
+    e.status = status == "matched"  ? MatchStatus::Matched
+               : status == "unsure" ? MatchStatus::Unsure
+                                    : MatchStatus::Unmatched;
+    e.polarity = j.at("polarity");
+    e.confidence = j.at("confidence");
+    e.method = j.at("method");
+    e.overlap = {{j.at("overlap").at("start").get<double>()},
+                 {j.at("overlap").at("end").get<double>()}};
+    e.windowsUsed = j.at("windows").at("used");
+    e.windowsAgreeing = j.at("windows").at("agreeing");
+    const auto& residual = j.at("residual_seconds");
+    e.residualStart = {residual.at(0).get<double>()};
+    e.residualMiddle = {residual.at(1).get<double>()};
+    e.residualEnd = {residual.at(2).get<double>()};
+    for (const auto& r : j.at("rivals")) {
+        e.rivals.push_back({{r.at("offset_seconds").get<double>()}, r.at("relative_db")});
+    }
+    // Absent in files from before jumps were looked for.
+    for (const auto& s : j.value("segments", ordered_json::array())) {
+        e.segments.push_back(
+            {{{s.at("take_start").get<double>()}, {s.at("take_end").get<double>()}},
+             lineFrom(s),
+             {s.value("start_doubt", 0.0)}});
+    }
+    for (const auto& s : j.at("slips")) {
+        e.slips.push_back({{s.at(0).get<double>()}, {s.at(1).get<double>()}, s.at(2).get<bool>()});
+    }
+    e.reason = j.at("reason");
+    return e;
+}
+
+ordered_json tetherJson(const Tether& t) {
+    ordered_json j{{"take", t.take}, {"recording", t.recording}};
+    j["line"] = lineJson(t.line);
+    j["polarity"] = t.polarity;
+    j["locked"] = t.locked;
+    j["placed_by_hand"] = t.placedByHand;
+    j["sound_delay_seconds"] = t.soundDelay.value;
+    j["found"] = estimateJson(t.found);
+    return j;
+}
+
+Tether tetherFrom(const ordered_json& j) {
+    Tether t;
+    t.take = j.at("take");
+    t.recording = j.at("recording");
+    t.line = lineFrom(j.at("line"));
+    t.polarity = j.at("polarity");
+    t.locked = j.at("locked");
+    // Absent in files from before takes were placed by hand.
+    t.placedByHand = j.value("placed_by_hand", false);
+    t.soundDelay = {j.value("sound_delay_seconds", 0.0)};
+    t.found = estimateFrom(j.at("found"));
+    return t;
+}
+
+MediaItem mediaFrom(const ordered_json& j) {
+    MediaItem m;
+    m.id = j.at("id");
+    m.role = j.at("role") == "take" ? MediaKind::Take : MediaKind::Recording;
+    m.fingerprint = {j.at("fingerprint").at("bytes"), j.at("fingerprint").at("sha1")};
+    m.path = j.at("absolute_path");
+    return m;
+}
+
+}  // namespace
+
+ordered_json shootJson(const ShootState& state, const fs::path& folder) {
+    std::error_code ec;
+    ordered_json j;
+    j["next_id"] = state.nextId;
+    j["media"] = ordered_json::array();
+    for (const auto& m : state.media) {
+        const fs::path absolute = fs::absolute(m.path, ec);
+        j["media"].push_back(
+            {{"id", m.id},
+             {"role", kindText(m.role)},
+             {"relative_path", absolute.lexically_proximate(folder).string()},
+             {"absolute_path", absolute.string()},
+             {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}}});
+    }
+    j["tethers"] = ordered_json::array();
+    for (const auto& t : state.tethers) j["tethers"].push_back(tetherJson(t));
+    j["marks"] = ordered_json::array();
+    for (const auto& m : state.marks) {
+        j["marks"].push_back(
+            {{"id", m.id}, {"media", m.media}, {"seconds", m.time.value}, {"name", m.name}});
+    }
+    return j;
+}
+
+ShootState shootFromJson(const ordered_json& j) {
+    ShootState s;
+    s.nextId = j.at("next_id");
+    for (const auto& m : j.at("media")) s.media.push_back(mediaFrom(m));
+    for (const auto& t : j.at("tethers")) s.tethers.push_back(tetherFrom(t));
+    for (const auto& m : j.value("marks", ordered_json::array())) {
+        s.marks.push_back(
+            {m.at("id"), m.at("media"), {m.at("seconds").get<double>()}, m.at("name")});
+    }
+    return s;
+}
+
+}  // namespace brisk

@@ -1,0 +1,20 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The model as JSON and back. Fields: docs/formats/brisk.md.
+#pragma once
+
+#include <filesystem>
+#include <nlohmann/json.hpp>
+
+#include "shoot/shoot_state.h"
+
+namespace brisk {
+
+/// \param folder  that relative paths count from.
+nlohmann::ordered_json shootJson(const ShootState& state, const std::filesystem::path& folder);
+
+/// Files where they were when it was written. Throws nlohmann's exceptions where something is
+/// missing or of another kind.
+ShootState shootFromJson(const nlohmann::ordered_json& j);
+
+}  // namespace brisk

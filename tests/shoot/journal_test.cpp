@@ -1,0 +1,230 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Steps survive a program that ends at any moment.
+#include "shoot/journal.h"
+
+#include <gtest/gtest.h>
+#include <signal.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <fstream>
+#include <nlohmann/json.hpp>
+#include <random>
+
+#include "core/atomic_file.h"
+#include "shoot/commands.h"
+#include "shoot/mark_commands.h"
+#include "shoot/shoot_json.h"
+#include "support/temp_folder.h"
+
+namespace brisk {
+namespace {
+
+std::string text(const ShootState& s) {
+    return shootJson(s, {}).dump();
+}
+
+Shoot withFiles() {
+    Shoot shoot;
+    shoot.apply(commands::addMedia({{0, "/card/press-01.mp4", MediaKind::Take, {}},
+                                    {0, "/card/lavalier.wav", MediaKind::Recording, {}}}));
+    return shoot;
+}
+
+/// Something that a person might do.
+void doSomething(Shoot& shoot, Journal& journal, std::mt19937& random) {
+    const auto past = [&](Result<void> done) { ASSERT_TRUE(done); };
+    const auto apply = [&](const Command& c) {
+        shoot.apply(c);
+        past(journal.applied(shoot));
+    };
+    const int take = 1, recording = 2;
+    switch (random() % 8) {
+        case 0:
+            return apply(commands::layOn(shoot.state(), take, recording,
+                                         {static_cast<double>(random() % 1000) / 7}));
+        case 1:
+        case 2:
+            return apply(commands::moveClean(shoot.state(), take,
+                                             {static_cast<double>(random() % 1000) / 3e5}));
+        case 3:
+        case 4:
+            return apply(commands::addMark(shoot.state(), take,
+                                           {static_cast<double>(random() % 1000) / 10}));
+        case 5:
+            if (!shoot.canUndo()) return;
+            shoot.undo();
+            return past(journal.undone());
+        case 6:
+            if (!shoot.canRedo()) return;
+            shoot.redo();
+            return past(journal.redone());
+        default:
+            return apply(commands::setSoundDelay(shoot.state(), take,
+                                                 {static_cast<double>(random() % 100) / 1e4}));
+    }
+}
+
+class JournalTest : public ::testing::Test {
+  protected:
+    test::TempFolder folder_;
+    std::string journal_ = folder_.file("steps.journal");
+    std::string project_ = folder_.file("day.brisk");
+};
+
+TEST_F(JournalTest, HoldsEveryStepAndTheWholeHistory) {
+    Shoot shoot = withFiles();
+    auto journal = Journal::begin(journal_, shoot, "");
+    ASSERT_TRUE(journal) << journal.error().sentence;
+    std::mt19937 random(4);
+    for (int i = 0; i < 200; ++i) doSomething(shoot, *journal, random);
+    auto found = readJournal(journal_);
+    ASSERT_TRUE(found && *found);
+    EXPECT_EQ((*found)->steps, journal->mark().lines);
+    Shoot& back = (*found)->shoot;
+    EXPECT_EQ(text(back.state()), text(shoot.state()));
+    EXPECT_EQ(back.undoLabel(), shoot.undoLabel());
+    EXPECT_EQ(back.redoLabel(), shoot.redoLabel());
+    while (shoot.undoLabel() != "" && back.canUndo()) {
+        shoot.undo();
+        back.undo();
+        ASSERT_EQ(text(back.state()), text(shoot.state()));
+    }
+}
+
+TEST_F(JournalTest, ALineThatWasCutOffIsNoStepAndOneGoesOnAfterIt) {
+    Shoot shoot = withFiles();
+    auto journal = Journal::begin(journal_, shoot, "");
+    ASSERT_TRUE(journal);
+    std::mt19937 random(5);
+    for (int i = 0; i < 20; ++i) doSomething(shoot, *journal, random);
+    const std::string whole = *readWholeFile(journal_);
+    const std::size_t head = whole.find('\n') + 1;
+    for (std::size_t n = head; n < whole.size(); n += 37) {
+        std::ofstream(journal_, std::ios::binary) << whole.substr(0, n);
+        const auto found = readJournal(journal_);
+        ASSERT_TRUE(found && *found) << n;
+        const auto lines = std::count(whole.begin(), whole.begin() + static_cast<long>(n), '\n');
+        EXPECT_EQ((*found)->steps, lines - 1);
+    }
+    std::ofstream(journal_, std::ios::binary) << whole.substr(0, whole.size() - 3);
+    auto found = readJournal(journal_);
+    auto again = Journal::goOn(journal_);
+    ASSERT_TRUE(found && *found && again);
+    Shoot back = (*found)->shoot;
+    back.apply(commands::addMark(back.state(), 1, {3}));
+    ASSERT_TRUE(again->applied(back));
+    EXPECT_EQ(text((*readJournal(journal_))->shoot.state()), text(back.state()));
+    std::ofstream(journal_, std::ios::binary) << "nonsense";
+    EXPECT_FALSE(readJournal(journal_));
+    EXPECT_TRUE(readJournal(folder_.file("none")) && !*readJournal(folder_.file("none")));
+}
+
+TEST_F(JournalTest, WhatTheProjectHoldsIsNotDoneTwice) {
+    Shoot shoot = withFiles();
+    auto journal = Journal::begin(journal_, shoot, project_);
+    ASSERT_TRUE(journal);
+    std::mt19937 random(6);
+    for (int i = 0; i < 10; ++i) doSomething(shoot, *journal, random);
+    // Saved, and then the program ended before the journal was taken away.
+    ASSERT_TRUE(saveProject(shoot, project_, journal->mark()));
+    auto found = readJournal(journal_);
+    ASSERT_TRUE(found && *found);
+    EXPECT_EQ((*found)->steps, 0);
+    EXPECT_EQ(text((*found)->shoot.state()), text(shoot.state()));
+    for (int i = 0; i < 5; ++i) doSomething(shoot, *journal, random);
+    found = readJournal(journal_);
+    ASSERT_TRUE(found && *found);
+    EXPECT_EQ(text((*found)->shoot.state()), text(shoot.state()));
+    // Saved by someone else meanwhile: the journal speaks of another shoot.
+    Shoot other = withFiles();
+    other.apply(commands::addMark(other.state(), 2, {8}));
+    ASSERT_TRUE(saveProject(other, project_, {}));
+    found = readJournal(journal_);
+    ASSERT_TRUE(found);
+    EXPECT_FALSE(*found);
+}
+
+TEST_F(JournalTest, TheHistorySurvivesSavingAndOpening) {
+    Shoot shoot = withFiles();
+    auto journal = Journal::begin(journal_, shoot, "");
+    std::mt19937 random(7);
+    for (int i = 0; i < 60; ++i) doSomething(shoot, *journal, random);
+    ASSERT_TRUE(saveProject(shoot, project_, {}));
+    auto loaded = loadShoot(project_);
+    ASSERT_TRUE(loaded);
+    EXPECT_EQ(loaded->shoot.steps().size(), shoot.steps().size());
+    EXPECT_EQ(loaded->shoot.at(), shoot.at());
+    EXPECT_FALSE(loaded->shoot.changedSinceSaved());
+    for (std::size_t i = 0; i < shoot.steps().size(); ++i) {
+        EXPECT_EQ(text(*loaded->shoot.steps()[i].state), text(*shoot.steps()[i].state)) << i;
+        EXPECT_EQ(loaded->shoot.steps()[i].label, shoot.steps()[i].label);
+    }
+    // A history that does not lead to what was saved is left aside; what was saved counts.
+    auto j = nlohmann::ordered_json::parse(*readWholeFile(project_));
+    j["next_id"] = 999;
+    ASSERT_TRUE(writeWholeFile(project_, j.dump()));
+    loaded = loadShoot(project_);
+    ASSERT_TRUE(loaded);
+    EXPECT_EQ(loaded->shoot.state().nextId, 999);
+    EXPECT_FALSE(loaded->shoot.canUndo());
+}
+
+/// A program that edits and saves without end, telling after each step how many it has done.
+[[noreturn]] void editForEver(const std::string& journalPath, const std::string& project, int tell,
+                              unsigned seed) {
+    Shoot shoot = withFiles();
+    (void)saveProject(shoot, project, {});
+    auto journal = Journal::begin(journalPath, shoot, project);
+    std::mt19937 random(seed);
+    for (int done = 1; journal; ++done) {
+        shoot.apply(commands::addMark(shoot.state(), 1, {static_cast<double>(done)}));
+        if (!journal->applied(shoot)) break;
+        if (write(tell, &done, sizeof done) != sizeof done) break;
+        if (random() % 7 == 0) {
+            (void)saveProject(shoot, project, journal->mark());
+            if (random() % 2 == 0) journal = Journal::begin(journalPath, shoot, project);
+        }
+    }
+    _exit(1);
+}
+
+TEST_F(JournalTest, FiftyDeathsAtRandomMomentsLoseNothing) {
+    std::mt19937 random(8);
+    int steps = 0;
+    for (int death = 0; death < 50; ++death) {
+        int ends[2];
+        ASSERT_EQ(pipe(ends), 0);
+        const pid_t child = fork();
+        ASSERT_GE(child, 0);
+        if (child == 0) {
+            close(ends[0]);
+            editForEver(journal_, project_, ends[1], static_cast<unsigned>(death));
+        }
+        close(ends[1]);
+        int done = 0;
+        ASSERT_EQ(read(ends[0], &done, sizeof done), static_cast<ssize_t>(sizeof done));
+        usleep(static_cast<useconds_t>(random() % 30000));
+        kill(child, SIGKILL);
+        while (read(ends[0], &done, sizeof done) == static_cast<ssize_t>(sizeof done)) {
+        }
+        close(ends[0]);
+        waitpid(child, nullptr, 0);
+        auto loaded = loadShoot(project_);
+        ASSERT_TRUE(loaded) << loaded.error().sentence;
+        auto found = readJournal(journal_, project_);
+        ASSERT_TRUE(found) << found.error().sentence;
+        const Shoot& back = *found ? (*found)->shoot : loaded->shoot;
+        const auto marks = back.state().marksOf(1);
+        EXPECT_GE(static_cast<int>(marks.size()), done) << "every step it told of is there";
+        EXPECT_LE(static_cast<int>(marks.size()), done + 1);
+        for (std::size_t i = 0; i < marks.size(); ++i) {
+            EXPECT_EQ(marks[i].time.value, static_cast<double>(i + 1));
+        }
+        steps += done;
+    }
+    EXPECT_GT(steps, 100) << "they did not get anywhere";
+}
+
+}  // namespace
+}  // namespace brisk
