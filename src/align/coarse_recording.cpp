@@ -5,8 +5,8 @@
 
 namespace brisk {
 namespace {
-/// Blocks of a longer recording are made anew for each take: 1.3 MB each, three and a half hours.
-constexpr std::size_t kMostKept = 64;
+/// Of a longer recording the later blocks are made anew for each take: 1.3 MB each, eleven hours.
+constexpr std::size_t kMostKept = 200;
 }  // namespace
 
 std::vector<double> runningEnergy(std::span<const float> rows, std::int64_t count) {
@@ -22,7 +22,7 @@ std::vector<double> runningEnergy(std::span<const float> rows, std::int64_t coun
     return e;
 }
 
-CoarseRecording::CoarseRecording(const BandLevels& levels) : flux_(levels) {
+CoarseRecording::CoarseRecording(const BandLevels& levels, Use use) : flux_(levels), use_(use) {
     const std::int64_t lags = flux_.frames() + kLongestSegment;
     kept_.resize(static_cast<std::size_t>((lags + kUsable - 1) / kUsable));
     for (auto& k : kept_) k = std::make_unique<Kept>();
@@ -30,7 +30,7 @@ CoarseRecording::CoarseRecording(const BandLevels& levels) : flux_(levels) {
 
 std::shared_ptr<const CoarseRecording::Block> CoarseRecording::block(std::size_t i,
                                                                      RealFourier& fourier) {
-    if (kept_.size() > kMostKept) return make(i, fourier);
+    if (use_ == Use::Once || i >= kMostKept) return make(i, fourier);
     const std::scoped_lock hold(kept_[i]->lock);
     auto& block = kept_[i]->block;
     if (!block) block = make(i, fourier);

@@ -34,8 +34,11 @@ class CoarseRecording {
         std::vector<double> energy;           ///< kTransform + 1.
     };
 
+    /// Searched by one take, which needs each block once, or by several.
+    enum class Use { Once, Often };
+
     /// `levels` must outlive this.
-    explicit CoarseRecording(const BandLevels& levels);
+    explicit CoarseRecording(const BandLevels& levels, Use use = Use::Once);
 
     [[nodiscard]] const OnsetFlux& flux() const { return flux_; }
     [[nodiscard]] std::size_t blocks() const { return kept_.size(); }
@@ -54,6 +57,7 @@ class CoarseRecording {
     [[nodiscard]] std::shared_ptr<const Block> make(std::size_t i, RealFourier& fourier) const;
 
     OnsetFlux flux_;
+    Use use_;
     std::vector<std::unique_ptr<Kept>> kept_;
 };
 

@@ -43,7 +43,11 @@ struct SharedSearch {
 
     std::shared_ptr<CoarseRecording> use(const SoundScan& recording) {
         const std::scoped_lock hold(lock);
-        if (!ready) ready = std::make_shared<CoarseRecording>(recording.bands);
+        if (!ready) {
+            ready = std::make_shared<CoarseRecording>(
+                recording.bands,
+                takesLeft > 1 ? CoarseRecording::Use::Often : CoarseRecording::Use::Once);
+        }
         return ready;
     }
     void done() {

@@ -75,6 +75,36 @@ Command lock(const ShootState& now, int take) {
             }};
 }
 
+Command lockAll(const std::vector<int>& takes) {
+    return {"Tether " + counted(takes.size(), "take", "takes"), [takes](ShootState& s) {
+                for (const int take : takes) {
+                    if (Tether* t = find(s, take)) t->locked = true;
+                }
+            }};
+}
+
+Command setRole(const ShootState& now, int media, MediaKind role) {
+    return {"Use " + nameOf(now, media) + " as a " + kindText(role), [media, role](ShootState& s) {
+                for (MediaItem& m : s.media) {
+                    if (m.id == media) m.role = role;
+                }
+                std::erase_if(s.tethers, [&](const Tether& t) {
+                    return t.take == media || t.recording == media;
+                });
+            }};
+}
+
+Command setCamera(const std::vector<int>& takes, const std::string& name) {
+    return {"Name the camera of " + counted(takes.size(), "take", "takes"),
+            [takes, name](ShootState& s) {
+                for (MediaItem& m : s.media) {
+                    if (std::find(takes.begin(), takes.end(), m.id) != takes.end()) {
+                        m.camera = name;
+                    }
+                }
+            }};
+}
+
 Command unlock(const ShootState& now, int take) {
     return {"Un-tether " + nameOf(now, take), [take](ShootState& s) {
                 if (Tether* t = find(s, take)) t->locked = false;

@@ -18,6 +18,12 @@ Command takeMatches(std::vector<Tether> found);
 
 /// Confirms and locks.
 Command lock(const ShootState& now, int take);
+/// The same for several in one step.
+Command lockAll(const std::vector<int>& takes);
+/// What a file is used as: "only its sound is wanted". Its tethers go with its old use.
+Command setRole(const ShootState& now, int media, MediaKind role);
+/// Names the camera that takes are from; empty: as their files tell.
+Command setCamera(const std::vector<int>& takes, const std::string& name);
 /// Unlocks; the place stays.
 Command unlock(const ShootState& now, int take);
 

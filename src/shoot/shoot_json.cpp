@@ -110,6 +110,7 @@ MediaItem mediaFrom(const ordered_json& j) {
     m.role = j.at("role") == "take" ? MediaKind::Take : MediaKind::Recording;
     m.fingerprint = {j.at("fingerprint").at("bytes"), j.at("fingerprint").at("sha1")};
     m.path = j.at("absolute_path");
+    m.camera = j.value("camera", "");  // absent in files from before cameras had names
     return m;
 }
 
@@ -127,7 +128,8 @@ ordered_json shootJson(const ShootState& state, const fs::path& folder) {
              {"role", kindText(m.role)},
              {"relative_path", absolute.lexically_proximate(folder).string()},
              {"absolute_path", absolute.string()},
-             {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}}});
+             {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}},
+             {"camera", m.camera}});
     }
     j["tethers"] = ordered_json::array();
     for (const auto& t : state.tethers) j["tethers"].push_back(tetherJson(t));

@@ -30,6 +30,7 @@ struct MediaItem {
     std::string path;
     MediaKind role = MediaKind::Recording;  ///< What it is used as.
     Fingerprint fingerprint;
+    std::string camera = {};  ///< Of a take, as a person named it; empty: as its file tells.
 };
 
 /// The relation of one take to one recording.

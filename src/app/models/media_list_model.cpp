@@ -2,6 +2,8 @@
 #include "app/models/media_list_model.h"
 
 #include <QFileInfo>
+#include <algorithm>
+#include <array>
 
 #include "core/time_text.h"
 
@@ -19,9 +21,8 @@ MediaListModel::MediaListModel(Session& session, QObject* parent)
 
 void MediaListModel::rebuild() {
     std::vector<int> rows;
-    const auto takes = session_.state().ids(MediaKind::Take);
+    const auto takes = listedTakes();
     const auto recordings = session_.state().ids(MediaKind::Recording);
-    if (!takes.empty()) rows.push_back(0);
     rows.insert(rows.end(), takes.begin(), takes.end());
     if (!recordings.empty()) rows.push_back(-1);
     rows.insert(rows.end(), recordings.begin(), recordings.end());
@@ -34,12 +35,55 @@ void MediaListModel::rebuild() {
     endResetModel();
 }
 
+void MediaListModel::setFilter(const TakeFilter& filter) {
+    if (filter == filter_) return;
+    filter_ = filter;
+    rebuild();
+}
+
+std::vector<int> MediaListModel::listedTakes() const {
+    const ShootState& s = session_.state();
+    std::vector<int> takes = s.ids(MediaKind::Take);
+    const auto name = [&](int id) {
+        return QFileInfo(QString::fromStdString(s.item(id)->path)).fileName();
+    };
+    std::erase_if(takes, [&](int id) {
+        return (filter_.state && s.stateOf(id) != *filter_.state) ||
+               (!filter_.text.isEmpty() && !name(id).contains(filter_.text, Qt::CaseInsensitive));
+    });
+    const auto sortBy = [&](auto key) {
+        std::stable_sort(takes.begin(), takes.end(), [&](int a, int b) { return key(a) < key(b); });
+    };
+    switch (filter_.order) {
+        case TakeFilter::Order::AsAdded:
+            break;
+        case TakeFilter::Order::Name:
+            sortBy([&](int id) { return name(id).toCaseFolded(); });
+            break;
+        case TakeFilter::Order::Place:
+            sortBy([&](int id) {
+                const Tether* t = s.tetherOf(id);
+                const bool placed = t && t->state() != TetherState::Loose;
+                return std::pair(placed ? t->recording : 1 << 30,
+                                 placed ? t->line.offset.value : 0.0);
+            });
+            break;
+        case TakeFilter::Order::State: {
+            // What needs a person comes first.
+            static constexpr std::array kRank{1, 2, 0, 3};
+            sortBy([&](int id) { return kRank[static_cast<std::size_t>(s.stateOf(id))]; });
+            break;
+        }
+    }
+    return takes;
+}
+
 int MediaListModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : static_cast<int>(rows_.size());
 }
 
 Qt::ItemFlags MediaListModel::flags(const QModelIndex& index) const {
-    const bool heading = index.isValid() && rows_[static_cast<std::size_t>(index.row())] <= 0;
+    const bool heading = index.isValid() && rows_[static_cast<std::size_t>(index.row())] < 0;
     return heading ? Qt::NoItemFlags : Qt::ItemIsEnabled | Qt::ItemIsSelectable;
 }
 
@@ -68,9 +112,7 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
     if (id <= 0) {
         if (role == HeadingRole) return true;
         if (role != Qt::DisplayRole) return {};
-        const auto n =
-            static_cast<int>(s.ids(id == 0 ? MediaKind::Take : MediaKind::Recording).size());
-        if (id == 0) return n == 1 ? tr("1 take") : tr("%1 takes").arg(n);
+        const auto n = static_cast<int>(s.ids(MediaKind::Recording).size());
         return n == 1 ? tr("1 recording") : tr("%1 recordings").arg(n);
     }
     const MediaItem* m = s.item(id);

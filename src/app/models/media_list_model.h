@@ -4,11 +4,21 @@
 #pragma once
 
 #include <QAbstractListModel>
+#include <optional>
 #include <vector>
 
 #include "app/models/session.h"
 
 namespace brisk::app {
+
+/// Which takes are listed, and in which order.
+struct TakeFilter {
+    enum class Order { AsAdded, Name, Place, State };
+    QString text;  ///< Part of the name; empty = all.
+    std::optional<TetherState> state;
+    Order order = Order::AsAdded;
+    friend bool operator==(const TakeFilter&, const TakeFilter&) = default;
+};
 
 class MediaListModel : public QAbstractListModel {
     Q_OBJECT
@@ -22,13 +32,18 @@ class MediaListModel : public QAbstractListModel {
     Qt::ItemFlags flags(const QModelIndex& index) const override;
 
     [[nodiscard]] QModelIndex indexOf(int id) const;
+    void setFilter(const TakeFilter& filter);
+    [[nodiscard]] const TakeFilter& filter() const { return filter_; }
+    /// Those that are listed, in their order.
+    [[nodiscard]] std::vector<int> listedTakes() const;
     [[nodiscard]] const Session& session() const { return session_; }
 
   private:
     void rebuild();
     [[nodiscard]] QString number(int id, bool take) const;
     Session& session_;
-    std::vector<int> rows_;  // ids; 0 is the heading of the takes, -1 of the recordings
+    TakeFilter filter_;
+    std::vector<int> rows_;  // ids; -1 is the heading of the recordings
 };
 
 }  // namespace brisk::app

@@ -8,7 +8,6 @@
 #include "align/stamp_place.h"
 #include "core/time_text.h"
 #include "dsp/onset_settle.h"
-#include "media/probe.h"
 #include "shoot/commands.h"
 #include "shoot/mark_commands.h"
 
@@ -21,29 +20,6 @@ constexpr int kFlushMs = 2000;  // a power cut loses no more
 
 QString nameOf(const std::string& path) {
     return QFileInfo(QString::fromStdString(path)).fileName();
-}
-
-struct Gathered {
-    std::vector<MediaItem> items;
-    std::vector<MediaInfo> infos;
-    QStringList problems;
-};
-
-Gathered lookAt(const QStringList& paths, const JobControl& job) {
-    Gathered g;
-    for (const QString& p : paths) {
-        if (job.stopRequested()) break;
-        const std::string path = p.toStdString();
-        auto info = probeWithSound(path);
-        auto print = info ? fingerprintOf(path) : tl::unexpected(info.error());
-        if (!print) {
-            g.problems << QString::fromStdString(print.error().sentence);
-            continue;
-        }
-        g.items.push_back({0, path, info->kind, *print});
-        g.infos.push_back(std::move(*info));
-    }
-    return g;
 }
 
 QString checkedWords(const ReadBack& r) {
@@ -103,31 +79,27 @@ QString Session::projectName() const {
 }
 
 void Session::addFiles(const QStringList& paths) {
-    QStringList wanted;
-    for (const QString& p : paths) {
-        const QString path = QFileInfo(p).absoluteFilePath();
-        const std::string plain = path.toStdString();
-        const bool known = std::any_of(state().media.begin(), state().media.end(),
-                                       [&](const MediaItem& m) { return m.path == plain; });
-        if (!known && !wanted.contains(path)) wanted << path;
+    std::vector<std::string> wanted;
+    for (const QString& p : paths) wanted.push_back(QFileInfo(p).absoluteFilePath().toStdString());
+    if (wanted.empty()) return;
+    work_.start(paths.size() == 1 ? tr("Looking at %1").arg(QFileInfo(paths[0]).fileName())
+                                  : tr("Looking at %1 files and folders").arg(paths.size()),
+                [this, wanted, known = state().media](const JobControl& job) {
+                    auto found = std::make_shared<Gathered>(gather(wanted, known, job));
+                    return [this, found] { takeGathered(*found); };
+                });
+}
+
+void Session::takeGathered(Gathered& found) {
+    for (const auto& p : found.problems) addNote(QString::fromStdString(p));
+    if (found.items.empty()) return;
+    for (auto& info : found.infos) {
+        MediaFacts& f = known_[info.path];
+        // Added again after it could not be read, or reading was stopped.
+        if (!f.problem.isEmpty()) f = {};
+        f.info = std::move(info);
     }
-    if (wanted.isEmpty()) return;
-    work_.start(
-        wanted.size() == 1 ? tr("Looking at 1 file") : tr("Looking at %1 files").arg(wanted.size()),
-        [this, wanted](const JobControl& job) {
-            auto found = std::make_shared<Gathered>(lookAt(wanted, job));
-            return [this, found] {
-                for (const QString& p : found->problems) addNote(p);
-                if (found->items.empty()) return;
-                for (auto& info : found->infos) {
-                    MediaFacts& f = known_[info.path];
-                    // Added again after it could not be read, or reading was stopped.
-                    if (!f.problem.isEmpty()) f = {};
-                    f.info = std::move(info);
-                }
-                apply(commands::addMedia(found->items));
-            };
-        });
+    apply(commands::addMedia(found.items));
 }
 
 void Session::readMissing() {
@@ -180,6 +152,19 @@ void Session::remove(int id) {
 
 void Session::lock(int take) {
     apply(commands::lock(state(), take));
+}
+void Session::lockSure(const std::vector<int>& takes) {
+    std::vector<int> sure;
+    for (const int take : takes) {
+        if (state().stateOf(take) == TetherState::Offered) sure.push_back(take);
+    }
+    if (!sure.empty()) apply(commands::lockAll(sure));
+}
+void Session::setRole(int media, MediaKind role) {
+    apply(commands::setRole(state(), media, role));
+}
+void Session::setCamera(const std::vector<int>& takes, const QString& name) {
+    apply(commands::setCamera(takes, name.trimmed().toStdString()));
 }
 void Session::unlock(int take) {
     apply(commands::unlock(state(), take));

@@ -15,6 +15,7 @@
 #include "align/mark_fit.h"
 #include "align/match_within.h"
 #include "align/sound_scan.h"
+#include "app/models/gather.h"
 #include "app/models/latest_worker.h"
 #include "app/models/work_queue.h"
 #include "export/video_export.h"
@@ -86,6 +87,10 @@ class Session : public QObject {
     /// where nothing is found it stays, and `said` says why.
     void searchAgain(int take, const SearchWish& wish);
     void lock(int take);
+    /// Those of them that the search is sure of, in one step.
+    void lockSure(const std::vector<int>& takes);
+    void setRole(int media, MediaKind role);
+    void setCamera(const std::vector<int>& takes, const QString& name);
     void unlock(int take);
     void moveClean(int take, Seconds by);
     void backToFound(int take);
@@ -140,6 +145,7 @@ class Session : public QObject {
     /// Writes a step down.
     void keep(const std::function<Result<void>(Journal&)>& step);
     void beginJournal();
+    void takeGathered(Gathered& found);
     void takeSearched(const PlacedPair& pair, const SearchWish& wish,
                       const Result<TetherEstimate>& found);
     void readMissing();

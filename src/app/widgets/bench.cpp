@@ -29,6 +29,7 @@ TimeRange aroundTake(const PlacedPair& pair, Seconds offset, Seconds more) {
 
 constexpr double kTryWithin = 2;      // seconds around a place that is tried
 constexpr double kNearby = 10;        // seconds either way that are near
+constexpr int kLowBench = 620;        // pixels of height
 constexpr int kRoomForStrip = 860;    // pixels of height
 constexpr double kLoopAround = 1;     // seconds either side of the playhead
 constexpr double kGaugeEvery = 0.25;  // seconds the playhead moves between two looks
@@ -292,7 +293,11 @@ void Bench::playOrStop() {
 
 void Bench::resizeEvent(QResizeEvent*) {
     // The picture takes what a 16:9 frame needs of the upper third, and no more.
-    const int high = std::clamp(height() * 34 / 100, 180, 520);
+    const bool low = height() < kLowBench;
+    spots_->setFixedHeight(low ? 72 : 92);
+    slips_->setFixedHeight(low ? 56 : 68);
+    curve_->setFixedHeight(low ? 56 : 68);
+    const int high = std::clamp(height() * 34 / 100, 198, 520);
     const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
     picture_->setFixedSize(wide, high);
     strip_->setVisible(height() >= kRoomForStrip);

@@ -14,13 +14,13 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
-#include "app/models/media_list_model.h"
 #include "app/style/colours.h"
 #include "app/widgets/bench.h"
+#include "app/widgets/day_map.h"
 #include "app/widgets/empty_bench.h"
 #include "app/widgets/file_notes.h"
 #include "app/widgets/header_bar.h"
-#include "app/widgets/media_row_delegate.h"
+#include "app/widgets/take_panel.h"
 
 namespace brisk::app {
 namespace {
@@ -38,21 +38,19 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     column->setSpacing(0);
     header_ = new HeaderBar(session_, this);
     column->addWidget(header_);
+    map_ = new DayMap(session_, this);
+    column->addWidget(map_);
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     column->addLayout(row, 1);
 
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
-    model_ = new MediaListModel(session_, this);
-    list_ = new QListView(this);
-    list_->setModel(model_);
-    list_->setItemDelegate(new MediaRowDelegate(list_));
-    list_->setFixedWidth(kListWidth);
-    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    list_->setAccessibleName(tr("Takes and recordings"));
-    left->addWidget(list_, 1);
+    takes_ = new TakePanel(session_, this);
+    takes_->setFixedWidth(kListWidth);
+    list_ = &takes_->list();
+    model_ = &takes_->model();
+    left->addWidget(takes_, 1);
     auto* notes = new FileNotes(session_, this);
     notes->setFixedWidth(kListWidth);
     left->addWidget(notes);
@@ -78,6 +76,8 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     connect(header_, &HeaderBar::handOver, bench_, &Bench::showHandOver);
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
+    connect(map_, &DayMap::chosen, this, &MainWindow::choose);
+    connect(takes_, &TakePanel::jumped, this, &MainWindow::choose);
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::factsChanged, this, &MainWindow::refresh);
     connect(&session_.work(), &WorkQueue::changed, list_->viewport(),
@@ -116,6 +116,9 @@ void MainWindow::refresh() {
         if (onTake || !list_->currentIndex().isValid()) list_->setCurrentIndex(index);
     }
     bench_->showTake(chosen_);
+    map_->choose(chosen_);
+    map_->setVisible(!session_.state().media.empty());
+    takes_->setCurrent(chosen_);
     empty_->setHaveRecordings(!session_.state().ids(MediaKind::Recording).empty());
     stage_->setCurrentWidget(chosen_ ? static_cast<QWidget*>(bench_) : empty_);
     header_->setHandOverEnabled(
@@ -142,8 +145,7 @@ bool MainWindow::saveByDialog() {
 }
 
 void MainWindow::removeChosen() {
-    const int id = list_->currentIndex().data(MediaListModel::IdRole).toInt();
-    if (id > 0) session_.remove(id);
+    for (const int id : takes_->selected()) session_.remove(id);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
@@ -188,7 +190,7 @@ void MainWindow::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), colours().paper);
     p.setPen(colours().hairline);
-    p.drawLine(kListWidth, header_->height(), kListWidth, height());
+    p.drawLine(kListWidth, takes_->y(), kListWidth, height());
 }
 
 }  // namespace brisk::app

@@ -13,9 +13,11 @@ class QStackedWidget;
 namespace brisk::app {
 
 class Bench;
+class DayMap;
 class EmptyBench;
 class HeaderBar;
 class MediaListModel;
+class TakePanel;
 
 class MainWindow : public QWidget {
     Q_OBJECT
@@ -25,6 +27,8 @@ class MainWindow : public QWidget {
 
     [[nodiscard]] Session& session() { return session_; }
     [[nodiscard]] Bench& bench() { return *bench_; }
+    [[nodiscard]] DayMap& dayMap() { return *map_; }
+    [[nodiscard]] TakePanel& takePanel() { return *takes_; }
     /// Media files are added, a saved shoot is opened.
     void takeIn(const QStringList& paths);
     void choose(int id);
@@ -45,6 +49,8 @@ class MainWindow : public QWidget {
 
     Session session_;
     HeaderBar* header_;
+    DayMap* map_;
+    TakePanel* takes_;
     MediaListModel* model_;
     QListView* list_;
     QStackedWidget* stage_;

@@ -172,7 +172,7 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     setRow(i++, t.movedByHand() ? tr("as found") : tr("agreement"),
            plain ? agreement.left(cut) : agreement,
            plain ? agreement.mid(cut + 2).chopped(1) : QString());
-    setRow(i++, tr("polarity"), t.polarity > 0 ? tr("alike") : tr("upside down, turned back"));
+    if (t.polarity < 0) setRow(i++, tr("polarity"), tr("upside down, turned back"));
     setRow(i++, tr("camera sound"), tr("left out of the new file"), tr("kept in the take, always"));
     if (take.scan && clean && clean->scan) {
         const Seconds end = take.scan->pictures.end();
@@ -181,8 +181,9 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
         QStringList parts;
         if (before > Seconds{0.0005}) parts << tr("first %1 s").arg(before.value, 0, 'f', 1);
         if (after > Seconds{0.0005}) parts << tr("last %1 s").arg(after.value, 0, 'f', 1);
-        setRow(i++, tr("uncovered"),
-               parts.isEmpty() ? tr("nothing") : tr("%1: silence").arg(parts.join(tr(" and "))));
+        if (!parts.isEmpty()) {
+            setRow(i++, tr("uncovered"), tr("%1: silence").arg(parts.join(tr(" and "))));
+        }
         setRow(i++, tr("level"),
                tr("clean %1 LUFS").arg(q(signedText(clean->scan->level.integratedLufs, 1))),
                tr("camera %1 LUFS").arg(q(signedText(take.scan->level.integratedLufs, 1))));

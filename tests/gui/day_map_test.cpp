@@ -1,0 +1,184 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The whole shoot in the window: the day map, the list, and what is done with many takes.
+#include "app/widgets/day_map.h"
+
+#include <gtest/gtest.h>
+
+#include <QLineEdit>
+#include <QSignalSpy>
+#include <QTest>
+#include <QWheelEvent>
+#include <filesystem>
+
+#include "app/widgets/take_panel.h"
+#include "support/media_files.h"
+#include "support/signals.h"
+#include "support/temp_folder.h"
+#include "window_driver.h"
+
+namespace brisk {
+namespace {
+
+using test::WindowDriver;
+
+/// Two takes that belong on the recording and one that does not.
+class WholeShoot : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        const auto day = test::babble(90, 48000, 3);
+        const auto take = [&](const char* name, int from, int to) {
+            test::writeTake(folder_.file(name),
+                            {day.begin() + 48000 * from, day.begin() + 48000 * to}, {});
+        };
+        take("sewing-01.mp4", 10, 30);
+        take("sewing-02.mp4", 50, 75);
+        test::writeTake(folder_.file("door.mp4"), test::babble(15, 48000, 99), {});
+        test::writeSound(folder_.file("lavalier.wav"), day, {});
+        w.drop({QString::fromStdString(folder_.file(""))});
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == 4; }, 20000);
+        w.waitQuiet();
+    }
+    void match() {
+        ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
+        w.waitQuiet();
+        QTest::qWait(400);  // takes slide to their places
+    }
+    app::Session& session() { return w.window.session(); }
+    app::DayMap& map() { return w.window.dayMap(); }
+    int take(const char* name) {
+        for (const MediaItem& m : session().state().media) {
+            if (std::filesystem::path(m.path).filename() == name) return m.id;
+        }
+        ADD_FAILURE() << name;
+        return 0;
+    }
+    test::TempFolder folder_;
+    WindowDriver w;
+};
+
+TEST_F(WholeShoot, AFolderIsDroppedAndOneCommandPutsEveryTakeInItsPlace) {
+    EXPECT_EQ(map().day().shelf.size(), 3u);
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("3 loose"));
+    match();
+    ASSERT_EQ(map().day().takes.size(), 2u);
+    EXPECT_EQ(map().day().shelf, std::vector<int>{take("door.mp4")});
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
+    const QRectF first = map().boxOf(take("sewing-01.mp4"));
+    const QRectF second = map().boxOf(take("sewing-02.mp4"));
+    EXPECT_NEAR(map().axis().timeAt(first.left() - 16).value, 10, 0.2);
+    EXPECT_NEAR(first.width() * map().axis().secondsPerPixel(), 20, 0.3);
+    EXPECT_EQ(first.top(), second.top()) << "one camera, one lane";
+    EXPECT_GT(map().boxOf(take("door.mp4")).left(), second.right()) << "on the shelf";
+}
+
+TEST_F(WholeShoot, AClickOrAKeyOnTheMapOpensATake) {
+    match();
+    QTest::mouseClick(&map(), Qt::LeftButton, {},
+                      map().boxOf(take("sewing-02.mp4")).center().toPoint());
+    EXPECT_EQ(w.take(), take("sewing-02.mp4"));
+    map().setFocus();
+    QTest::keyClick(&map(), Qt::Key_Left);
+    EXPECT_EQ(w.take(), take("sewing-01.mp4"));
+    QTest::keyClick(&map(), Qt::Key_Right);
+    QTest::keyClick(&map(), Qt::Key_Right);
+    EXPECT_EQ(w.take(), take("door.mp4"));
+    EXPECT_EQ(w.window.takePanel().list().currentIndex().data(app::MediaListModel::IdRole).toInt(),
+              take("door.mp4"));
+}
+
+TEST_F(WholeShoot, TheMapZoomsAboutThePointerAndFitsAgain) {
+    match();
+    const double before = map().axis().timeAt(200).value;
+    const QPointF at(216, 40);
+    for (int i = 0; i < 6; ++i) {
+        QWheelEvent e(at, map().mapToGlobal(at), {}, {0, 120}, Qt::NoButton, Qt::NoModifier,
+                      Qt::NoScrollPhase, false);
+        QApplication::sendEvent(&map(), &e);
+    }
+    EXPECT_NEAR(map().axis().timeAt(200).value, before, 1e-6);
+    EXPECT_LT((map().axis().end() - map().axis().start()).value, 40);
+    QTest::mouseDClick(&map(), Qt::LeftButton, {}, {400, 10});
+    EXPECT_NEAR((map().axis().end() - map().axis().start()).value, 90, 1);
+}
+
+TEST_F(WholeShoot, TheListFindsFiltersAndSorts) {
+    match();
+    auto& panel = w.window.takePanel();
+    auto* find = panel.findChild<QLineEdit*>();
+    ASSERT_TRUE(find);
+    QTest::keyClicks(find, QStringLiteral("02"));
+    EXPECT_EQ(panel.model().listedTakes(), std::vector<int>{take("sewing-02.mp4")});
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("1 of 3 takes")));
+    find->clear();
+    app::TakeFilter f;
+    f.state = TetherState::Loose;
+    panel.model().setFilter(f);
+    EXPECT_EQ(panel.model().listedTakes(), std::vector<int>{take("door.mp4")});
+    f.state.reset();
+    f.order = app::TakeFilter::Order::Place;
+    panel.model().setFilter(f);
+    EXPECT_EQ(panel.model().listedTakes(),
+              (std::vector<int>{take("sewing-01.mp4"), take("sewing-02.mp4"), take("door.mp4")}));
+}
+
+TEST_F(WholeShoot, AllThatAreSureAreTetheredInOneStepAndOneUndo) {
+    match();
+    ASSERT_TRUE(w.press(QStringLiteral("Tether all that are sure (2)")));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 tethered, 1 loose"));
+    EXPECT_EQ(session().shoot().undoLabel(), "Tether 2 takes");
+    w.press(QStringLiteral("Undo"));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
+}
+
+TEST_F(WholeShoot, OneJumpsToWhatNeedsAnEar) {
+    match();
+    EXPECT_EQ(w.button(QStringLiteral("Go to the next take that needs an ear (J)")), nullptr);
+    session().moveClean(take("sewing-02.mp4"), milliseconds(3));
+    w.window.choose(take("sewing-01.mp4"));
+    ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear (J)")));
+    EXPECT_EQ(w.take(), take("sewing-02.mp4"));
+}
+
+TEST_F(WholeShoot, OnlyTheSoundOfATakeCanBeWanted) {
+    match();
+    session().setRole(take("door.mp4"), MediaKind::Recording);
+    EXPECT_EQ(session().state().ids(MediaKind::Recording).size(), 2u);
+    EXPECT_EQ(map().day().ribbons.size(), 2u);
+    EXPECT_EQ(session().shoot().undoLabel(), "Use door.mp4 as a recording");
+    w.press(QStringLiteral("Undo"));
+    EXPECT_EQ(map().day().shelf.size(), 1u);
+}
+
+TEST_F(WholeShoot, AShootThatWasNeverSavedIsOfferedAfterACrash) {
+    match();
+    const QString state = session().shoot().undoLabel().c_str();
+    // As a crash leaves it: the journal of a program that no longer runs.
+    const QDir folder(QString::fromUtf8(qgetenv("XDG_STATE_HOME")) +
+                      QStringLiteral("/brisk-tether"));
+    const auto journals = folder.entryList({QStringLiteral("unsaved-*.journal")}, QDir::Files);
+    ASSERT_FALSE(journals.isEmpty());
+    const QString left = folder.filePath(QStringLiteral("unsaved-999999999-1.journal"));
+    QString mine;
+    for (const QString& j : journals) {
+        if (j.contains(QString::number(QCoreApplication::applicationPid()))) mine = j;
+    }
+    QFile::remove(left);
+    ASSERT_TRUE(QFile::copy(folder.filePath(mine), left));
+    {
+        WindowDriver after;
+        QPushButton* offer = nullptr;
+        for (auto* b : after.window.findChildren<QPushButton*>()) {
+            if (b->text().startsWith(QLatin1String("Go on with the unsaved shoot"))) offer = b;
+        }
+        ASSERT_TRUE(offer);
+        QTest::mouseClick(offer, Qt::LeftButton);
+        after.waitQuiet();
+        EXPECT_EQ(after.window.session().state().media.size(), 4u);
+        EXPECT_EQ(QString::fromStdString(after.window.session().shoot().undoLabel()), state);
+        EXPECT_EQ(after.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
+    }
+    QFile::remove(left);
+}
+
+}  // namespace
+}  // namespace brisk
