@@ -56,11 +56,29 @@ struct SharedSearch {
     }
 };
 
+using Answers = std::vector<std::optional<Result<TetherEstimate>>>;
+
+/// What the recordings answered for one take, the surest first; nothing where one did not.
+std::vector<RankedMatch> ranked(const Answers& answers, std::size_t take, std::size_t takes,
+                                std::size_t recordings) {
+    std::vector<RankedMatch> out;
+    for (std::size_t r = 0; r < recordings; ++r) {
+        const auto& a = answers[r * takes + take];
+        if (!a || !*a) return {};
+        out.push_back({r, **a});
+    }
+    std::stable_sort(out.begin(), out.end(), [](const RankedMatch& a, const RankedMatch& b) {
+        return std::pair(a.estimate.status, -a.estimate.confidence) <
+               std::pair(b.estimate.status, -b.estimate.confidence);
+    });
+    return out;
+}
+
 }  // namespace
 
 AllMatches matchAll(const std::vector<const SoundScan*>& takes,
                     const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                    int threads, const JobControl& job) {
+                    int threads, const JobControl& job, const TakeMatched& told) {
     AllMatches out;
     out.byTake.resize(takes.size());
     if (recordings.empty()) return out;
@@ -73,34 +91,31 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
         weights.insert(weights.end(), takes.size(), 600 + recordings[r]->length().value);
     }
     SharedProgress progress(weights, job);
-    std::vector<std::optional<Result<TetherEstimate>>> answers(weights.size());
+    Answers answers(weights.size());
+    std::mutex telling;
+    std::vector<std::size_t> asked(takes.size(), 0);
     parallelFor(answers.size(), threads, [&](std::size_t k) {
         if (job.stopRequested()) return;
         const JobControl piece = progress.piece(k);
         const std::size_t r = k / takes.size();
         MatchOptions own = options;
         if (own.method != MatchMethod::Claps) own.searched = searches[r].use(*recordings[r]);
-        answers[k] = matchPair(*takes[k % takes.size()], *recordings[r], own, piece);
+        const std::size_t t = k % takes.size();
+        auto answer = matchPair(*takes[t], *recordings[r], own, piece);
         searches[r].done();
         piece.report(1);
+        const std::scoped_lock one(telling);
+        answers[k] = std::move(answer);
+        if (++asked[t] < recordings.size() || !told) return;
+        const auto all = ranked(answers, t, takes.size(), recordings.size());
+        if (!all.empty()) told(t, all.front());
     });
     for (std::size_t t = 0; t < takes.size(); ++t) {
-        std::vector<RankedMatch> ranked;
         for (std::size_t r = 0; r < recordings.size(); ++r) {
-            auto& a = answers[r * takes.size() + t];
-            if (a && *a) {
-                ranked.push_back({r, std::move(**a)});
-            } else if (a && !out.problem) {
-                out.problem = a->error();
-            }
+            const auto& a = answers[r * takes.size() + t];
+            if (a && !*a && !out.problem) out.problem = a->error();
         }
-        if (ranked.size() < recordings.size()) continue;
-        std::stable_sort(ranked.begin(), ranked.end(),
-                         [](const RankedMatch& a, const RankedMatch& b) {
-                             return std::pair(a.estimate.status, -a.estimate.confidence) <
-                                    std::pair(b.estimate.status, -b.estimate.confidence);
-                         });
-        out.byTake[t] = std::move(ranked);
+        out.byTake[t] = ranked(answers, t, takes.size(), recordings.size());
     }
     if (job.stopRequested()) out.problem = cancelled().value();
     return out;

@@ -6,6 +6,7 @@
 ///     for (const RankedMatch& r : m.byTake[2]) use(r.recording, r.estimate);
 #pragma once
 
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -26,10 +27,13 @@ struct AllMatches {
     std::optional<Error> problem;
 };
 
+/// Told of a take's surest answer as soon as every recording was asked.
+using TakeMatched = std::function<void(std::size_t take, const RankedMatch& best)>;
+
 /// \param threads  0 = one for each core. The answer does not depend on it.
-/// Threads: reports from any thread, one at a time.
+/// Threads: reports and tells from any thread, one at a time.
 AllMatches matchAll(const std::vector<const SoundScan*>& takes,
                     const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                    int threads, const JobControl& job);
+                    int threads, const JobControl& job, const TakeMatched& told = {});
 
 }  // namespace brisk

@@ -51,8 +51,12 @@ Command removeMedia(const ShootState& now, int id) {
             }};
 }
 
+std::string findMatchesLabel(std::size_t takes) {
+    return "Find matches for " + counted(takes, "take", "takes");
+}
+
 Command takeMatches(std::vector<Tether> found) {
-    const std::string label = "Find matches for " + counted(found.size(), "take", "takes");
+    const std::string label = findMatchesLabel(found.size());
     return {label, [found = std::move(found)](ShootState& s) {
                 for (const Tether& t : found) {
                     Tether* old = find(s, t.take);

@@ -16,6 +16,9 @@ Command removeMedia(const ShootState& now, int id);
 /// Takes in what a search found for these takes; locked tethers stay as they are.
 Command takeMatches(std::vector<Tether> found);
 
+/// "Find matches for 3 takes".
+std::string findMatchesLabel(std::size_t takes);
+
 /// Confirms and locks.
 Command lock(const ShootState& now, int take);
 /// The same for several in one step.

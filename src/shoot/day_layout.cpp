@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <filesystem>
 #include <map>
 
 #include "align/stamp_place.h"
@@ -77,8 +78,8 @@ std::string cameraOf(const MediaItem& item, const MediaInfo* info) {
     if (!info || !info->video) return "camera";
     const VideoFacts& v = *info->video;
     // As it came from the card: nothing of this changes from take to take.
-    return info->container + " " + v.codec + " " + std::to_string(v.width) + " x " +
-           std::to_string(v.height);
+    return std::filesystem::path(item.path).parent_path().string() + " " + info->container + " " +
+           v.codec + " " + std::to_string(v.width) + " x " + std::to_string(v.height);
 }
 
 DayLayout layOutDay(const ShootState& state, const std::function<DayFacts(int)>& factsOf) {

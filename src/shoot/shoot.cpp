@@ -94,6 +94,14 @@ void Shoot::apply(const Command& command) {
     ++at_;
 }
 
+void Shoot::amend(const Command& command) {
+    if (!canUndo()) return apply(command);
+    auto next = std::make_shared<ShootState>(state());
+    command.change(*next);
+    steps_.resize(at_ + 1);
+    steps_[at_] = {command.label, std::move(next)};
+}
+
 void Shoot::undo() {
     if (canUndo()) --at_;
 }

@@ -40,6 +40,8 @@ class Shoot {
 
     /// Drops what had been undone.
     void apply(const Command& command);
+    /// More of the step that was taken last, which is named anew: still one step back.
+    void amend(const Command& command);
     [[nodiscard]] bool canUndo() const { return at_ > 0; }
     [[nodiscard]] bool canRedo() const { return at_ + 1 < steps_.size(); }
     void undo();

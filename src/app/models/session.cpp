@@ -67,6 +67,13 @@ std::optional<PlacedPair> Session::placedPair(int take) const {
     return PlacedPair{*t, camera->scan, clean->scan};
 }
 
+DayFacts Session::dayFacts(int id) const {
+    const MediaFacts* f = facts(id);
+    if (!f) return {};
+    return {&f->info,
+            f->scan ? std::max(f->scan->pictures.end(), f->scan->length()) : f->info.duration};
+}
+
 Seconds Session::soundStart(int media) const {
     const MediaItem* item = state().item(media);
     const MediaFacts* f = facts(media);

@@ -11,6 +11,7 @@
 #include <map>
 #include <memory>
 #include <optional>
+#include <set>
 
 #include "align/mark_fit.h"
 #include "align/match_within.h"
@@ -19,6 +20,7 @@
 #include "app/models/latest_worker.h"
 #include "app/models/work_queue.h"
 #include "export/video_export.h"
+#include "shoot/day_layout.h"
 #include "shoot/journal.h"
 #include "shoot/shoot.h"
 
@@ -74,6 +76,8 @@ class Session : public QObject {
     [[nodiscard]] std::optional<PlacedPair> placedPair(int take) const;
     /// Where a file's own sound begins on the time that its marks count by.
     [[nodiscard]] Seconds soundStart(int media) const;
+    /// What is known of a file for laying out the day.
+    [[nodiscard]] DayFacts dayFacts(int id) const;
     [[nodiscard]] QString projectPath() const { return projectPath_; }
     [[nodiscard]] QString projectName() const;
     /// Sentences about files that could not be used, newest last, until dismissed.
@@ -146,6 +150,9 @@ class Session : public QObject {
     void keep(const std::function<Result<void>(Journal&)>& step);
     void beginJournal();
     void takeGathered(Gathered& found);
+    /// Takes in what a search found so far.
+    void takeMatched(std::vector<Tether> found);
+    void amend(const Command& command);
     void takeSearched(const PlacedPair& pair, const SearchWish& wish,
                       const Result<TetherEstimate>& found);
     void readMissing();
@@ -157,6 +164,12 @@ class Session : public QObject {
     std::map<std::string, MediaFacts> known_;  // by path
     QStringList notes_;
     QString projectPath_;
+    /// The step that a search's results are gathered in, and whose they are.
+    struct Matching {
+        std::size_t step = 0;
+        std::set<int> takes;
+    };
+    std::optional<Matching> matching_;
     std::optional<Journal> journal_;
     bool journalFailed_ = false;  // said once
     QTimer flushSoon_;

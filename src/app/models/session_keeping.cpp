@@ -30,6 +30,14 @@ void Session::apply(const Command& command) {
     emit changed();
 }
 
+void Session::amend(const Command& command) {
+    if (!journal_) beginJournal();
+    shoot_.amend(command);
+    keep([](Journal& j) { return j.undone(); });
+    keep([this](Journal& j) { return j.applied(shoot_); });
+    emit changed();
+}
+
 void Session::undo() {
     if (!shoot_.canUndo()) return;
     if (!journal_) beginJournal();

@@ -8,6 +8,7 @@
 #include "app/models/session.h"
 #include "core/time_text.h"
 #include "shoot/commands.h"
+#include "shoot/whole_shoot.h"
 
 namespace brisk::app {
 
@@ -22,29 +23,54 @@ bool Session::canFindMatches() const {
     return !work_.busy() && allRead(MediaKind::Take) && allRead(MediaKind::Recording);
 }
 
+namespace {
+
+/// What is searched for: what nobody has decided. Offered ones too, where nothing else is left.
+bool undecided(const Tether* t, bool offeredToo) {
+    if (!t || t->state() == TetherState::Loose) return true;
+    if (t->locked || t->placedByHand || t->movedByHand()) return false;
+    return offeredToo || t->state() == TetherState::NeedsAnEar;
+}
+
+}  // namespace
+
 void Session::findMatches() {
-    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> takes;
-    std::vector<std::pair<int, std::shared_ptr<const SoundScan>>> recordings;
-    for (const MediaItem& m : state().media) {
-        const MediaFacts* f = facts(m.id);
-        const Tether* t = state().tetherOf(m.id);
-        if (!f || !f->scan || (t && t->locked)) continue;
-        (m.role == MediaKind::Take ? takes : recordings).emplace_back(m.id, f->scan);
+    using Scanned = std::vector<std::pair<int, std::shared_ptr<const SoundScan>>>;
+    Scanned takes, recordings;
+    for (const bool offeredToo : {false, true}) {
+        if (!takes.empty()) break;
+        recordings.clear();
+        for (const MediaItem& m : state().media) {
+            const MediaFacts* f = facts(m.id);
+            if (!f || !f->scan) continue;
+            if (m.role == MediaKind::Recording) {
+                recordings.emplace_back(m.id, f->scan);
+            } else if (undecided(state().tetherOf(m.id), offeredToo)) {
+                takes.emplace_back(m.id, f->scan);
+            }
+        }
     }
     if (takes.empty() || recordings.empty()) return;
+    matching_.reset();
     work_.start(
         takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
         [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
             std::vector<const SoundScan*> scratch, clean;
             for (const auto& t : takes) scratch.push_back(t.second.get());
             for (const auto& r : recordings) clean.push_back(r.second.get());
-            AllMatches all = matchAll(scratch, clean, {}, 0, job);
+            const auto tetherOf = [&](std::size_t t, const RankedMatch& best) {
+                return Tether{takes[t].first,     recordings[best.recording].first, best.estimate,
+                              best.estimate.line, best.estimate.polarity,           false};
+            };
+            const auto told = [&](std::size_t t, const RankedMatch& best) {
+                QMetaObject::invokeMethod(
+                    this, [this, found = tetherOf(t, best)] { takeMatched({found}); },
+                    Qt::QueuedConnection);
+            };
+            AllMatches all = matchAll(scratch, clean, {}, 0, job, told);
             auto found = std::make_shared<std::vector<Tether>>();
             for (std::size_t t = 0; t < takes.size(); ++t) {
-                if (all.byTake[t].empty()) continue;
-                const RankedMatch& best = all.byTake[t].front();
-                found->push_back({takes[t].first, recordings[best.recording].first, best.estimate,
-                                  best.estimate.line, best.estimate.polarity, false});
+                if (!all.byTake[t].empty()) found->push_back(tetherOf(t, all.byTake[t].front()));
             }
             QString problem;
             if (all.problem && all.problem->code != ErrorCode::Cancelled) {
@@ -52,9 +78,32 @@ void Session::findMatches() {
             }
             return [this, found, problem] {
                 if (!problem.isEmpty()) addNote(problem);
-                if (!found->empty()) apply(commands::takeMatches(*found));
+                if (found->empty()) return;
+                considerWholeShoot(*found, state(), [this](int id) { return dayFacts(id); });
+                takeMatched(*found);
+                matching_.reset();
             };
         });
+}
+
+void Session::takeMatched(std::vector<Tether> found) {
+    // Meanwhile a person may have decided; what they did is not undone.
+    std::erase_if(found, [&](const Tether& t) {
+        const bool mine = matching_ && matching_->takes.contains(t.take);
+        return !state().item(t.take) || !state().item(t.recording) ||
+               (!mine && !undecided(state().tetherOf(t.take), true)) ||
+               (mine && (state().tetherOf(t.take) == nullptr || state().tetherOf(t.take)->locked ||
+                         state().tetherOf(t.take)->movedByHand()));
+    });
+    if (found.empty()) return;
+    std::set<int> takes = matching_ ? matching_->takes : std::set<int>{};
+    for (const Tether& t : found) takes.insert(t.take);
+    // All that one search finds is one step, however it comes in.
+    Command step = commands::takeMatches(std::move(found));
+    step.label = commands::findMatchesLabel(takes.size());
+    const bool more = matching_ && matching_->step == shoot_.at() && !shoot_.canRedo();
+    more ? amend(step) : apply(step);
+    matching_ = {shoot_.at(), std::move(takes)};
 }
 
 namespace {

@@ -60,12 +60,7 @@ void DayMap::refresh() {
     std::map<int, QRectF> before;
     for (const auto& t : day_.takes) before[t.take] = shownBox(t.take);
     for (const int id : day_.shelf) before[id] = shownBox(id);
-    day_ = layOutDay(session_.state(), [this](int id) {
-        const MediaFacts* f = session_.facts(id);
-        if (!f) return DayFacts{};
-        return DayFacts{&f->info, f->scan ? std::max(f->scan->pictures.end(), f->scan->length())
-                                          : f->info.duration};
-    });
+    day_ = layOutDay(session_.state(), [this](int id) { return session_.dayFacts(id); });
     layOut();
     came_ = std::move(before);
     slide();

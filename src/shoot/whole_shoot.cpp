@@ -1,0 +1,138 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shoot/whole_shoot.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <filesystem>
+#include <map>
+
+namespace brisk {
+namespace {
+
+constexpr double kLong = 120;         // seconds of overlap that measure a clock well
+constexpr double kShort = 90;         // below it the drift of others is better than its own
+constexpr double kAgree = 3;          // ppm that long takes may differ by
+constexpr double kOverlapping = 0.5;  // seconds that two takes may share: cameras cut late
+
+std::string nameOf(const ShootState& s, int id) {
+    const MediaItem* m = s.item(id);
+    return m ? std::filesystem::path(m->path).filename().string() : std::string();
+}
+
+/// The letters a camera begins its files' names with.
+std::string namePattern(const std::string& name) {
+    const auto digits = name.find_first_of("0123456789");
+    return name.substr(0, digits);
+}
+
+std::string ppmText(double ppm) {
+    char text[32];
+    std::snprintf(text, sizeof text, "%.1f ppm", ppm);
+    return text;
+}
+
+/// A tether among those found and those locked before.
+struct Claim {
+    Tether* found = nullptr;  ///< Null for one that is locked already.
+    int take = 0;
+    int recording = 0;
+    ClockLine line;
+    TimeRange onRecording;
+    std::string camera;
+};
+
+bool countsAsPlaced(const Tether& t) {
+    return t.found.status == MatchStatus::Matched && t.found.oneLineHolds();
+}
+
+std::vector<Claim> claims(std::vector<Tether>& found, const ShootState& state,
+                          const std::function<DayFacts(int)>& factsOf) {
+    std::vector<Claim> out;
+    const auto add = [&](const Tether& t, Tether* mine) {
+        const MediaItem* item = state.item(t.take);
+        if (!item) return;
+        const DayFacts f = factsOf(t.take);
+        out.push_back({mine,
+                       t.take,
+                       t.recording,
+                       t.line,
+                       {t.line.toRecording({0}), t.line.toRecording(f.length)},
+                       cameraOf(*item, f.info) + "/" + namePattern(nameOf(state, t.take))});
+    };
+    for (Tether& t : found) {
+        if (countsAsPlaced(t)) add(t, &t);
+    }
+    for (const Tether& t : state.tethers) {
+        if (t.locked) add(t, nullptr);
+    }
+    return out;
+}
+
+void borrowDrift(std::vector<Tether>& found, const ShootState& state,
+                 const std::function<DayFacts(int)>& factsOf) {
+    std::map<std::pair<std::string, int>, std::vector<const Tether*>> measured;
+    const auto clockOf = [&](const Tether& t) {
+        return std::pair(cameraOf(*state.item(t.take), factsOf(t.take).info), t.recording);
+    };
+    const auto measures = [&](const Tether& t) {
+        return countsAsPlaced(t) && state.item(t.take) && t.found.overlap.length().value >= kLong;
+    };
+    for (const Tether& t : found) {
+        if (measures(t)) measured[clockOf(t)].push_back(&t);
+    }
+    for (const Tether& t : state.tethers) {
+        const bool again = std::any_of(found.begin(), found.end(),
+                                       [&](const Tether& f) { return f.take == t.take; });
+        if (!again && measures(t)) measured[clockOf(t)].push_back(&t);
+    }
+    std::map<std::pair<std::string, int>, double> shared;
+    for (const auto& [clock, takes] : measured) {
+        std::vector<double> drifts;
+        for (const Tether* t : takes) drifts.push_back(t->line.drift.value);
+        std::sort(drifts.begin(), drifts.end());
+        if (drifts.back() - drifts.front() <= kAgree) shared[clock] = drifts[drifts.size() / 2];
+    }
+    for (Tether& t : found) {
+        if (!countsAsPlaced(t) || !state.item(t.take)) continue;
+        const auto clock = shared.find(clockOf(t));
+        if (clock == shared.end() || t.found.overlap.length().value > kShort) continue;
+        const Seconds middle = (t.found.overlap.start + t.found.overlap.end) / 2;
+        const Seconds there = t.line.toRecording(middle);
+        ClockLine line{{0}, {clock->second}};
+        line.offset = there - line.toRecording(middle);
+        t.line = t.found.line = line;
+        for (TetherSegment& s : t.found.segments) s.line = line;
+        t.found.reason +=
+            " Its drift is that of longer takes of its camera: " + ppmText(clock->second) + ".";
+    }
+}
+
+void findContradictions(std::vector<Tether>& found, const ShootState& state,
+                        const std::function<DayFacts(int)>& factsOf) {
+    const auto all = claims(found, state, factsOf);
+    for (const Claim& a : all) {
+        for (const Claim& b : all) {
+            if (!a.found || a.take == b.take || a.recording != b.recording) continue;
+            if (a.camera != b.camera) continue;
+            const TimeRange both = a.onRecording.intersect(b.onRecording);
+            if (both.empty() || both.length().value < kOverlapping) continue;
+            a.found->found.status = MatchStatus::Unsure;
+            a.found->found.confidence = std::min(a.found->found.confidence, 0.5);
+            a.found->found.reason = "It claims the same stretch as " + nameOf(state, b.take) +
+                                    ", and one camera cannot have shot both. " +
+                                    a.found->found.reason;
+            break;
+        }
+    }
+}
+
+}  // namespace
+
+void considerWholeShoot(std::vector<Tether>& found, const ShootState& state,
+                        const std::function<DayFacts(int)>& factsOf) {
+    borrowDrift(found, state, factsOf);
+    findContradictions(found, state, factsOf);
+}
+
+}  // namespace brisk
