@@ -42,12 +42,46 @@ Command addMedia(std::vector<MediaItem> items) {
             }};
 }
 
+Command findMoved(std::vector<MovedFile> files) {
+    return {"Find " + counted(files.size(), "moved file", "moved files"),
+            [files = std::move(files)](ShootState& s) {
+                for (const MovedFile& f : files) {
+                    for (MediaItem& m : s.media) {
+                        if (m.id == f.media) m.path = f.path;
+                    }
+                }
+            }};
+}
+
 Command removeMedia(const ShootState& now, int id) {
     return {"Remove " + nameOf(now, id), [id](ShootState& s) {
                 std::erase_if(s.media, [&](const MediaItem& m) { return m.id == id; });
                 std::erase_if(s.marks, [&](const Mark& m) { return m.media == id; });
                 std::erase_if(s.tethers,
                               [&](const Tether& t) { return t.take == id || t.recording == id; });
+            }};
+}
+
+Command backToSnapshot(const Snapshot& snapshot) {
+    return {"Back to \"" + snapshot.name + "\"", [then = snapshot.state](ShootState& s) {
+                const ShootState now = s;
+                s = *then;
+                for (const MediaItem& m : now.media) {
+                    if (!s.item(m.id)) s.media.push_back(m);
+                }
+                s.nextId = std::max(s.nextId, now.nextId);
+            }};
+}
+
+Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapshot) {
+    return {nameOf(now, take) + " as in \"" + snapshot.name + "\"",
+            [take, then = snapshot.state](ShootState& s) {
+                std::erase_if(s.tethers, [&](const Tether& t) { return t.take == take; });
+                std::erase_if(s.marks, [&](const Mark& m) { return m.media == take; });
+                const Tether* t = then->tetherOf(take);
+                if (t && s.item(t->recording)) s.tethers.push_back(*t);
+                for (const Mark& m : then->marksOf(take)) s.marks.push_back(m);
+                s.nextId = std::max(s.nextId, then->nextId);
             }};
 }
 

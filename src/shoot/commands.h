@@ -5,16 +5,34 @@
 
 #include "shoot/shoot.h"
 
+namespace brisk {
+
+/// A file of the shoot that was found elsewhere.
+struct MovedFile {
+    int media = 0;
+    std::string path;
+};
+
+}  // namespace brisk
+
 namespace brisk::commands {
 
 /// Adds files; ids are given here. Files already there are left out.
 Command addMedia(std::vector<MediaItem> items);
+
+/// Takes files where they are now; all that is known of them stays.
+Command findMoved(std::vector<MovedFile> files);
 
 /// Removes a file and the tethers that name it. The file itself is not touched.
 Command removeMedia(const ShootState& now, int id);
 
 /// Takes in what a search found for these takes; locked tethers stay as they are.
 Command takeMatches(std::vector<Tether> found);
+
+/// Everything as it was in a snapshot; files that were added since stay.
+Command backToSnapshot(const Snapshot& snapshot);
+/// One take's tether and marks as they were in a snapshot.
+Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapshot);
 
 /// "Find matches for 3 takes".
 std::string findMatchesLabel(std::size_t takes);

@@ -52,6 +52,8 @@ bool repeat(const json& line, Shoot& shoot) {
     if (line.contains("undo")) {
         if (!shoot.canUndo()) return false;
         shoot.undo();
+    } else if (line.contains("snapshot")) {
+        shoot.keepSnapshot(line.at("snapshot"));
     } else if (line.contains("redo")) {
         if (!shoot.canRedo()) return false;
         shoot.redo();
@@ -135,6 +137,10 @@ Result<void> Journal::undone() {
 }
 Result<void> Journal::redone() {
     return write(R"({"redo":true})");
+}
+
+Result<void> Journal::snapshotKept(const std::string& name) {
+    return write(json{{"snapshot", name}}.dump());
 }
 
 void Journal::flush() const {

@@ -36,6 +36,8 @@ class Journal {
     Result<void> applied(const Shoot& shoot);
     Result<void> undone();
     Result<void> redone();
+    /// The state in force got a name.
+    Result<void> snapshotKept(const std::string& name);
     /// Onto the disk itself, against power cuts. May take a while.   Threads: safe.
     void flush() const;
 

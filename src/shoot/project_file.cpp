@@ -33,7 +33,7 @@ std::vector<std::string> checkMedia(const ShootState& state) {
         if (!now) {
             warnings.push_back(name +
                                " was not found where it was. Everything known of it is "
-                               "kept; put the file back, or add it again.");
+                               "kept; put the file back, or drop the folder it is in now.");
         } else if (!(*now == m.fingerprint)) {
             warnings.push_back(name +
                                " has changed since the shoot was saved. Its tether is kept "
@@ -79,6 +79,10 @@ Result<void> saveProject(const Shoot& shoot, const std::string& path, const Jour
     j["schema"] = kProjectSchema;
     j.update(shootJson(shoot.state(), folder));
     j["history"] = historyJson(shoot, folder);
+    j["snapshots"] = ordered_json::array();
+    for (const Snapshot& s : shoot.snapshots()) {
+        j["snapshots"].push_back({{"name", s.name}, {"state", shootJson(*s.state, folder)}});
+    }
     j["journal"] = {{"id", journal.id}, {"lines", journal.lines}};
     return writeWholeFile(path, j.dump(1) + "\n");
 }
@@ -111,6 +115,11 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
                 for (auto& step : steps->steps) put(*step.state);
                 loaded.shoot = shootFrom(std::move(*steps));
             }
+        }
+        for (const auto& s : j->value("snapshots", ordered_json::array())) {
+            auto state = std::make_shared<ShootState>(shootFromJson(s.at("state")));
+            put(*state);
+            loaded.shoot.addSnapshot({s.at("name"), std::move(state)});
         }
         if (j->contains("journal")) {
             loaded.journal = {(*j)["journal"].at("id"), (*j)["journal"].at("lines")};

@@ -102,6 +102,21 @@ void Shoot::amend(const Command& command) {
     steps_[at_] = {command.label, std::move(next)};
 }
 
+void Shoot::keepSnapshot(const std::string& name) {
+    addSnapshot({name, steps_[at_].state});
+    savedState_.reset();  // what is saved does not hold it
+}
+
+void Shoot::addSnapshot(Snapshot snapshot) {
+    const auto same = std::find_if(snapshots_.begin(), snapshots_.end(),
+                                   [&](const Snapshot& s) { return s.name == snapshot.name; });
+    if (same == snapshots_.end()) {
+        snapshots_.push_back(std::move(snapshot));
+    } else {
+        *same = std::move(snapshot);
+    }
+}
+
 void Shoot::undo() {
     if (canUndo()) --at_;
 }

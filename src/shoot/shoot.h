@@ -29,6 +29,12 @@ struct HistoryStep {
     std::shared_ptr<const ShootState> state;
 };
 
+/// All that was so at a moment that a person gave a name.
+struct Snapshot {
+    std::string name;
+    std::shared_ptr<const ShootState> state;
+};
+
 class Shoot {
   public:
     Shoot();
@@ -53,12 +59,18 @@ class Shoot {
     [[nodiscard]] const std::vector<HistoryStep>& steps() const { return steps_; }
     [[nodiscard]] std::size_t at() const { return at_; }
 
+    /// Keeps the state in force under a name; one of that name is replaced. No step of the history.
+    void keepSnapshot(const std::string& name);
+    void addSnapshot(Snapshot snapshot);
+    [[nodiscard]] const std::vector<Snapshot>& snapshots() const { return snapshots_; }
+
     void markSaved() { savedState_ = steps_[at_].state; }
     [[nodiscard]] bool changedSinceSaved() const { return savedState_ != steps_[at_].state; }
 
   private:
     std::vector<HistoryStep> steps_;
     std::size_t at_ = 0;
+    std::vector<Snapshot> snapshots_;
     std::shared_ptr<const ShootState> savedState_;
 };
 

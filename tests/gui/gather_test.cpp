@@ -69,6 +69,23 @@ TEST_F(GatherTest, AFileIsKnownByItsContentWhateverItIsCalled) {
     EXPECT_EQ(said, 1);
 }
 
+TEST_F(GatherTest, AFileThatIsMissingWhereItWasIsFoundAgain) {
+    auto known = of({"camera"}).items;
+    for (std::size_t i = 0; i < known.size(); ++i) known[i].id = static_cast<int>(i) + 1;
+    fs::create_directories(folder_.file("archive"));
+    fs::rename(folder_.file("camera/DCIM/glue-02.mp4"), folder_.file("archive/renamed.mp4"));
+    const Gathered g = of({"archive", "camera"}, known);
+    EXPECT_TRUE(g.items.empty());
+    ASSERT_EQ(g.moved.size(), 1u);
+    EXPECT_EQ(g.moved[0].media, 2);
+    EXPECT_EQ(g.moved[0].path, folder_.file("archive/renamed.mp4"));
+    for (const auto& p : g.problems) EXPECT_EQ(p.find("renamed"), std::string::npos) << p;
+    ShootState s;
+    s.media = known;
+    commands::findMoved(g.moved).change(s);
+    EXPECT_EQ(s.item(2)->path, folder_.file("archive/renamed.mp4"));
+}
+
 TEST_F(GatherTest, StopsWhenAsked) {
     JobControl job;
     job.requestStop();

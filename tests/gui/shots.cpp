@@ -72,6 +72,11 @@ int main(int argc, char** argv) {
     w.bench().setPlayhead(brisk::Seconds{9.5});
     shoot(w, out.filePath(QStringLiteral("bench-matched.png")));
     const int take = w.bench().take();
+    w.bench().seam().sides().setShared(true);
+    w.bench().seam().zoomToPlayhead(14);
+    shoot(w, out.filePath(QStringLiteral("bench-shared.png")));
+    w.bench().seam().sides().setShared(false);
+    w.bench().seam().zoomToAll();
     // Moved by hand: the seam, the lenses, the slip line and the gauge say so.
     w.session().putMark(take, brisk::Seconds{3.3}, false);
     settle(w);
@@ -92,6 +97,13 @@ int main(int argc, char** argv) {
     w.bench().showHandOver();
     w.bench().handOver().setFolder(QStringLiteral("/tmp/handed-over"));
     shoot(w, out.filePath(QStringLiteral("hand-over.png")));
+    w.bench().showTake(0);
+    w.choose(take);
+    w.resize(1600, 1000);
+    w.bench().setPlayhead(brisk::Seconds{3.28});
+    w.bench().seam().zoomToPlayhead(8);
+    shoot(w, out.filePath(QStringLiteral("bench-tall.png")));
+    w.resize(size[0].toInt(), size[1].toInt());
     setTheme(Theme::Night);
     applyStyle();
     w.session().unlock(take);

@@ -127,8 +127,11 @@ Gathered gather(const std::vector<std::string>& paths, const std::vector<MediaIt
                 return m.fingerprint == l.item->fingerprint;
             });
             if (same != have.end()) {
-                // Dropped once more: nothing to say. Under another name: a person should know.
-                if (same->path != files[i].path) {
+                std::error_code ec;
+                if (same->id > 0 && !fs::exists(same->path, ec)) {
+                    g.moved.push_back({same->id, files[i].path});
+                    // Dropped once more: nothing to say. Under another name: one should know.
+                } else if (same->path != files[i].path) {
                     g.problems.push_back(name + " is in the shoot already, as " +
                                          fs::path(same->path).filename().string() +
                                          ". It was not added again.");

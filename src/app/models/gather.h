@@ -9,13 +9,14 @@
 
 #include "core/job_control.h"
 #include "media/media_info.h"
-#include "shoot/shoot_state.h"
+#include "shoot/commands.h"
 
 namespace brisk::app {
 
 struct Gathered {
     std::vector<MediaItem> items;
     std::vector<MediaInfo> infos;       ///< One for each item.
+    std::vector<MovedFile> moved;       ///< Of the shoot, missing where they were.
     std::vector<std::string> problems;  ///< Sentences: what was left out, and why.
 };
 

@@ -99,6 +99,7 @@ void Session::addFiles(const QStringList& paths) {
 
 void Session::takeGathered(Gathered& found) {
     for (const auto& p : found.problems) addNote(QString::fromStdString(p));
+    if (!found.moved.empty()) apply(commands::findMoved(found.moved));
     if (found.items.empty()) return;
     for (auto& info : found.infos) {
         MediaFacts& f = known_[info.path];

@@ -118,6 +118,13 @@ class Session : public QObject {
     void undo();
     void redo();
 
+    /// To a step of the history, 0 = before the first.
+    void goToStep(std::size_t step);
+    /// Keeps what is so now under a name; not a step of the history, but saved with the shoot.
+    void keepSnapshot(const QString& name);
+    void backToSnapshot(std::size_t snapshot);
+    void takeAsInSnapshot(int take, std::size_t snapshot);
+
     bool save(const QString& path);
     /// With what a crash left in its journal.
     bool open(const QString& path);

@@ -6,6 +6,7 @@
 #include <csignal>
 
 #include "app/models/session.h"
+#include "shoot/commands.h"
 #include "shoot/project_file.h"
 
 namespace brisk::app {
@@ -54,6 +55,29 @@ void Session::redo() {
     keep([](Journal& j) { return j.redone(); });
     readMissing();
     emit changed();
+}
+
+void Session::goToStep(std::size_t step) {
+    while (shoot_.at() > step && shoot_.canUndo()) undo();
+    while (shoot_.at() < step && shoot_.canRedo()) redo();
+}
+
+void Session::keepSnapshot(const QString& name) {
+    if (!journal_) beginJournal();
+    shoot_.keepSnapshot(name.toStdString());
+    keep([&](Journal& j) { return j.snapshotKept(name.toStdString()); });
+    emit said(tr("Kept as \"%1\".").arg(name));
+    emit changed();
+}
+
+void Session::backToSnapshot(std::size_t snapshot) {
+    const auto& kept = shoot_.snapshots();
+    if (snapshot < kept.size()) apply(commands::backToSnapshot(kept[snapshot]));
+}
+
+void Session::takeAsInSnapshot(int take, std::size_t snapshot) {
+    const auto& kept = shoot_.snapshots();
+    if (snapshot < kept.size()) apply(commands::takeAsInSnapshot(state(), take, kept[snapshot]));
 }
 
 void Session::beginJournal() {

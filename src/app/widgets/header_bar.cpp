@@ -46,6 +46,8 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     redo_ = button(tr("Redo"), {}, {});
     redo_->setShortcut(QKeySequence::Redo);
     connect(redo_, &QPushButton::clicked, &session_, &Session::redo);
+    history_ = button(tr("History"), tr("What was done, to go back to; moments with a name"), {});
+    connect(history_, &QPushButton::clicked, this, &HeaderBar::history);
     connect(button(tr("Open"), tr("Open a saved shoot"), QKeySequence::Open), &QPushButton::clicked,
             this, &HeaderBar::open);
     save_ = button(tr("Save"), tr("Save the shoot"), QKeySequence::Save);
@@ -90,6 +92,10 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
 
 void HeaderBar::setHandOverEnabled(bool enabled) {
     handOver_->setEnabled(enabled);
+}
+
+int HeaderBar::historyX() const {
+    return history_->x();
 }
 
 void HeaderBar::refresh() {

@@ -19,11 +19,15 @@ class HeaderBar : public QWidget {
     explicit HeaderBar(Session& session, QWidget* parent = nullptr);
     void setHandOverEnabled(bool enabled);
 
+    /// Where the history's button is.
+    [[nodiscard]] int historyX() const;
+
   signals:
     void addFiles();
     void open();
     void save();
     void handOver();
+    void history();
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -37,6 +41,7 @@ class HeaderBar : public QWidget {
     QPushButton* find_;
     QPushButton* undo_;
     QPushButton* redo_;
+    QPushButton* history_;
     QPushButton* save_;
     QPushButton* handOver_;
     QWidget* workArea_;

@@ -20,6 +20,7 @@
 #include "app/widgets/empty_bench.h"
 #include "app/widgets/file_notes.h"
 #include "app/widgets/header_bar.h"
+#include "app/widgets/history_menu.h"
 #include "app/widgets/take_panel.h"
 
 namespace brisk::app {
@@ -72,6 +73,11 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     connect(header_, &HeaderBar::save, this, [this] {
         session_.projectPath().isEmpty() ? (void)saveByDialog()
                                          : (void)session_.save(session_.projectPath());
+    });
+    connect(header_, &HeaderBar::history, this, [this] {
+        QMenu* menu = historyMenu(session_, chosen_, this);
+        menu->setAttribute(Qt::WA_DeleteOnClose);
+        menu->popup(header_->mapToGlobal(QPoint(header_->historyX(), header_->height())));
     });
     connect(header_, &HeaderBar::handOver, bench_, &Bench::showHandOver);
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,

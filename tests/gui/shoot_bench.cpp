@@ -1,0 +1,143 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a shoot of many takes costs in the real window: gathering, matching, and moving about in the
+// list and the day map.
+//
+//     brisk-tether-shoot-bench FOLDER [TAKES] [RECORDINGS]
+#include <sys/resource.h>
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QLineEdit>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cstdio>
+
+#include "app/style/app_style.h"
+#include "app/widgets/bench.h"
+#include "app/widgets/day_map.h"
+#include "app/widgets/main_window.h"
+#include "app/widgets/take_panel.h"
+#include "support/media_files.h"
+#include "support/signals.h"
+
+using namespace brisk;
+using namespace brisk::app;
+
+namespace {
+
+constexpr int kTakeSeconds = 12;
+constexpr int kRecordingSeconds = 600;
+
+bool makeFiles(const QDir& folder, int takes, int recordings) {
+    if (folder.exists(QStringLiteral("made"))) return true;
+    const int each = (takes + recordings - 1) / recordings;
+    for (int r = 0; r < recordings; ++r) {
+        const auto day = test::babble(kRecordingSeconds, 48000, static_cast<unsigned>(r + 1));
+        const auto name = [&](const char* what, int n, const char* ending) {
+            return folder
+                .filePath(
+                    QStringLiteral("%1-%2.%3").arg(what).arg(n, 3, 10, QChar('0')).arg(ending))
+                .toStdString();
+        };
+        test::writeSound(name("lavalier", r + 1, "wav"), day, {});
+        for (int i = 0; i < each && r * each + i < takes; ++i) {
+            const auto from = day.begin() + 48000L * (i * (kRecordingSeconds - 20) / each);
+            test::writeTake(name("sewing", r * each + i + 1, "mp4"),
+                            {from, from + 48000L * kTakeSeconds}, {});
+        }
+    }
+    QFile done(folder.filePath(QStringLiteral("made")));
+    return done.open(QIODevice::WriteOnly);
+}
+
+void settle(MainWindow& w) {
+    QTest::qWait(50);
+    (void)QTest::qWaitFor([&] { return !w.session().work().busy(); }, 3600000);
+}
+
+/// Milliseconds for each of `steps`, with what it makes the window paint.
+template <class Step>
+void measure(const char* what, int steps, Step step) {
+    std::vector<double> each;
+    QElapsedTimer clock;
+    for (int i = 0; i < steps; ++i) {
+        clock.start();
+        step(i);
+        QApplication::processEvents();
+        each.push_back(static_cast<double>(clock.nsecsElapsed()) * 1e-6);
+    }
+    std::sort(each.begin(), each.end());
+    std::printf("| %s | %d | %.1f | %.1f |\n", what, steps, each[each.size() / 2],
+                each[each.size() * 95 / 100]);
+    std::fflush(stdout);
+}
+
+void wheelOn(QWidget& target, QPoint by, QPointF at, Qt::KeyboardModifiers held = {}) {
+    QWheelEvent e(at, target.mapToGlobal(at), {}, by, Qt::NoButton, held, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(&target, &e);
+    target.repaint();
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    const QTemporaryDir stateFolder;
+    qputenv("XDG_STATE_HOME", stateFolder.path().toUtf8());
+    QApplication app(argc, argv);
+    const QStringList args = QApplication::arguments();
+    if (args.size() < 2) return 2;
+    const QDir folder(args[1]);
+    QDir().mkpath(folder.path());
+    const int takes = args.size() > 2 ? args[2].toInt() : 500;
+    const int recordings = args.size() > 3 ? args[3].toInt() : 12;
+    if (!makeFiles(folder, takes, recordings)) return 1;
+    const QTemporaryDir cache;
+    qputenv("XDG_CACHE_HOME", cache.path().toUtf8());
+    applyStyle();
+    MainWindow w;
+    w.resize(1280, 800);
+    w.show();
+    if (!QTest::qWaitForWindowExposed(&w)) return 1;
+    QElapsedTimer clock;
+    clock.start();
+    w.takeIn({folder.path()});
+    settle(w);
+    settle(w);
+    std::printf("%d takes and %d recordings: looked at and read in %.1f s", takes, recordings,
+                1e-3 * static_cast<double>(clock.elapsed()));
+    clock.start();
+    w.session().findMatches();
+    settle(w);
+    rusage use{};
+    getrusage(RUSAGE_SELF, &use);
+    std::printf(", matched in %.1f s: %s. Peak memory %ld MB.\n\n",
+                1e-3 * static_cast<double>(clock.elapsed()), qPrintable(w.takePanel().counts()),
+                use.ru_maxrss / 1024);
+    std::printf("| movement | steps | ms each, median | p95 |\n|---|---|---|---|\n");
+    QListView& list = w.takePanel().list();
+    measure("scroll the list", 200, [&](int i) {
+        wheelOn(*list.viewport(), {0, i < 100 ? -120 : 120}, {100, 100});
+    });
+    auto* find = w.takePanel().findChild<QLineEdit*>();
+    measure("filter the list by a key", 20, [&](int i) {
+        find->setText(i % 2 ? QStringLiteral("sewing-1") : QStringLiteral("sewing-12"));
+        list.viewport()->repaint();
+    });
+    find->clear();
+    measure("zoom the day map", 60, [&](int i) {
+        wheelOn(w.dayMap(), {0, i < 30 ? 120 : -120}, {600, 40});
+    });
+    for (int i = 0; i < 15; ++i) wheelOn(w.dayMap(), {0, 120}, {600, 40});
+    measure("scroll the day map", 100, [&](int) {
+        wheelOn(w.dayMap(), {0, -120}, {600, 40}, Qt::ShiftModifier);
+    });
+    const auto ids = w.session().state().ids(MediaKind::Take);
+    measure("open a take", 40,
+            [&](int i) { w.choose(ids[static_cast<std::size_t>(i * 7) % ids.size()]); });
+    measure("nudge a take", 40,
+            [&](int) { w.session().moveClean(w.bench().take(), milliseconds(1)); });
+    return 0;
+}
