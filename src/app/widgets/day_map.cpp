@@ -23,6 +23,7 @@ constexpr int kRuler = 22;
 constexpr int kMargin = 16;
 constexpr int kMostHigh = 168;
 constexpr double kShelfBox = 62;
+constexpr int kLongestName = 240;  // pixels
 constexpr int kSlideMs = 260;
 constexpr double kLeastBox = 5;  // pixels: a short take in a long day can still be pointed at
 
@@ -231,8 +232,9 @@ void DayMap::paintRibbon(QPainter& p, const DayRibbon& ribbon) const {
     }
     p.setPen(QPen(colours().clean, 1));
     p.drawLine(QPointF(from, middle + 0.5), QPointF(to, middle + 0.5));
-    const QString name = nameOf(session_, ribbon.recording);
     p.setFont(uiFont(11));
+    const QString name = p.fontMetrics().elidedText(nameOf(session_, ribbon.recording),
+                                                    Qt::ElideMiddle, kLongestName);
     const double wide = p.fontMetrics().horizontalAdvance(name) + 8;
     if (to - from < wide + 8) return;
     const QRectF label(from + 2, top, wide, 15);

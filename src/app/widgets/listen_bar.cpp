@@ -106,6 +106,7 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     device_ = new QLabel(this);
     device_->setFont(uiFont(11));
     device_->setProperty("quiet", true);
+    row->addStretch(1);
     row->addWidget(device_);
     setPosition({0});
 }

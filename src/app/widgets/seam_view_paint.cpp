@@ -60,6 +60,8 @@ void SeamView::paintRuler(QPainter& p) const {
         if (frames && t >= Seconds{0}) {
             text += tr("  frame %1").arg(session_.facts(take_)->scan->pictures.frameAt(t));
         }
+        // None rather than half of one.
+        if (x + 4 + p.fontMetrics().horizontalAdvance(text) > zooms_->x()) continue;
         p.drawText(QPointF(x + 4, 19), text);
     }
     p.restore();

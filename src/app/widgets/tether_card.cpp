@@ -61,6 +61,7 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     title_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     stateWords_ = new ElidedLabel(this);
     stateWords_->setProperty("quiet", true);
+    stateWords_->setMinimumWidth(96);
     stateWords_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     head->addWidget(title_, 0);
     head->addWidget(stateWords_, 1);
