@@ -2,11 +2,11 @@
 #include "align/scan_cache.h"
 
 #include <algorithm>
-#include <cstdlib>
 #include <fstream>
 
 #include "core/atomic_file.h"
 #include "core/byte_stream.h"
+#include "core/user_folder.h"
 #include "media/fingerprint.h"
 #include "media/media_info_store.h"
 #include "media/probe.h"
@@ -122,12 +122,8 @@ void keep(const SoundScan& scan, bool loudness, const fs::path& place) {
 }  // namespace
 
 fs::path scanCacheFolder() {
-    const auto under = [](const char* variable, const char* rest) -> fs::path {
-        const char* value = std::getenv(variable);
-        return value && *value ? fs::path(value) / rest : fs::path();
-    };
-    const fs::path own = under("XDG_CACHE_HOME", "brisk-tether/scans");
-    return own.empty() ? under("HOME", ".cache/brisk-tether/scans") : own;
+    const fs::path own = userFolder("XDG_CACHE_HOME", ".cache");
+    return own.empty() ? own : own / "scans";
 }
 
 Result<SoundScan> scanKept(const std::string& path, const ScanOptions& options,

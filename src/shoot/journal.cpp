@@ -3,11 +3,11 @@
 
 #include <unistd.h>
 
-#include <cstdlib>
 #include <nlohmann/json.hpp>
 #include <random>
 
 #include "core/atomic_file.h"
+#include "core/user_folder.h"
 #include "shoot/history_json.h"
 #include "shoot/shoot_json.h"
 
@@ -197,12 +197,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
 }
 
 fs::path stateFolder() {
-    const auto under = [](const char* variable, const char* rest) -> fs::path {
-        const char* value = std::getenv(variable);
-        return value && *value ? fs::path(value) / rest : fs::path();
-    };
-    const fs::path own = under("XDG_STATE_HOME", "brisk-tether");
-    return own.empty() ? under("HOME", ".local/state/brisk-tether") : own;
+    return userFolder("XDG_STATE_HOME", ".local/state");
 }
 
 fs::path journalPlace(const std::string& project) {

@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include <QElapsedTimer>
 #include <QSignalSpy>
 #include <QTest>
 
@@ -63,6 +64,54 @@ TEST_F(PlayerTest, SaysWhenAFileHasVanished) {
     ASSERT_TRUE(failed.count() == 1 || failed.wait(5000));
     EXPECT_TRUE(failed.at(0).at(0).toString().contains(QLatin1String("rec.wav")));
     EXPECT_FALSE(p.playing());
+}
+
+TEST_F(PlayerTest, LoopsAndOtherSpeedsAndShuttling) {
+    test::writeTake(folder_.file("long.mp4"), test::babble(20, 48000, 5), {});
+    const auto take = std::make_shared<const SoundScan>(test::scanned(folder_.file("long.mp4")));
+    Player p;
+    p.load(take, nullptr, {}, 1);
+    const auto travelled = [&](double seconds) {
+        (void)QTest::qWaitFor([&] { return p.position().value > 0; }, 2000);
+        QElapsedTimer clock;
+        clock.start();
+        const double from = p.position().value;
+        QTest::qWait(static_cast<int>(1000 * seconds));
+        return (p.position().value - from) / (1e-3 * static_cast<double>(clock.elapsed()));
+    };
+    p.setSpeed(2);
+    p.play({1});
+    QTest::qWait(300);
+    const double fast = travelled(1.0);
+    EXPECT_GT(fast, 1.2);
+    EXPECT_LT(fast, 2.4);
+    p.setSpeed(0.5);
+    QTest::qWait(300);  // what was made before is played first
+    const double slow = travelled(1.0);
+    EXPECT_GT(slow, 0.2);
+    EXPECT_LT(slow, 0.8);
+    p.setSpeed(1);
+    p.setLoop(TimeRange{{5}, {5.4}});
+    p.stop();
+    p.play({5.1});
+    double least = 9, most = 0;
+    for (int i = 0; i < 60; ++i) {
+        QTest::qWait(25);
+        least = std::min(least, p.position().value);
+        most = std::max(most, p.position().value);
+    }
+    EXPECT_GE(least, 5 - 1e-6);
+    EXPECT_LE(most, 5.4 + 1e-6);
+    EXPECT_LT(least, 5.1) << "it went round";
+    p.stop();
+    p.setLoop(std::nullopt);
+    p.shuttle(-1, {10});
+    p.shuttle(-1, {10});
+    QTest::qWait(300);
+    EXPECT_LT(travelled(0.8), -1.5);
+    (void)QTest::qWaitFor([&] { return !p.playing(); }, 8000);
+    EXPECT_FALSE(p.playing()) << "the start ends it";
+    EXPECT_NEAR(p.position().value, 0, 0.1);
 }
 
 TEST_F(PlayerTest, NothingLoadedPlaysNothing) {

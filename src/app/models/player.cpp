@@ -3,11 +3,11 @@
 // playhead follows what the device has really played.
 #include "app/models/player.h"
 
-#include <QAudioFormat>
 #include <QAudioSink>
 #include <QMediaDevices>
 #include <algorithm>
 
+#include "app/models/listening_format.h"
 #include "app/models/mix_feed.h"
 
 namespace brisk::app {
@@ -69,10 +69,7 @@ void Player::start(Seconds from) {
     const auto device = QMediaDevices::defaultAudioOutput();
     audible_ = !device.isNull();
     if (audible_) {
-        QAudioFormat format;
-        format.setSampleRate(Transport::kRate.hertz);
-        format.setChannelCount(ListeningMix::kChannels);
-        format.setSampleFormat(QAudioFormat::Float);
+        const QAudioFormat format = listeningFormat();
         sink_ = std::make_unique<QAudioSink>(device, format);
         // The default holds most of a second: pressing play, and everything after, would be late.
         sink_->setBufferSize(format.bytesForDuration(kDeviceMicroseconds));

@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/scrubber.h"
 
-#include <QAudioFormat>
 #include <QAudioSink>
 #include <QMediaDevices>
+
+#include "app/models/listening_format.h"
 
 namespace brisk::app {
 namespace {
@@ -67,10 +68,7 @@ void Scrubber::play(const QByteArray& piece) {
     if (!sink_) {
         const auto device = QMediaDevices::defaultAudioOutput();
         if (device.isNull()) return;
-        QAudioFormat format;
-        format.setSampleRate(Transport::kRate.hertz);
-        format.setChannelCount(ListeningMix::kChannels);
-        format.setSampleFormat(QAudioFormat::Float);
+        const QAudioFormat format = listeningFormat();
         sink_ = std::make_unique<QAudioSink>(device, format);
         sink_->setBufferSize(format.bytesForDuration(kDeviceMicroseconds));
         device_ = sink_->start();

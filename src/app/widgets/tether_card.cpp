@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QPainter>
+#include <QResizeEvent>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -17,6 +18,8 @@
 
 namespace brisk::app {
 namespace {
+
+constexpr int kRoomForHint = 214;  // pixels of height
 
 QString q(const std::string& s) {
     return QString::fromStdString(s);
@@ -185,11 +188,29 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
         if (!parts.isEmpty()) {
             setRow(i++, tr("uncovered"), tr("%1: silence").arg(parts.join(tr(" and "))));
         }
-        setRow(i++, tr("level"),
-               tr("clean %1 LUFS").arg(q(signedText(clean->scan->level.integratedLufs, 1))),
-               tr("camera %1 LUFS").arg(q(signedText(take.scan->level.integratedLufs, 1))));
+        const SoundQuality& cleanSound = quality(clean->scan);
+        const SoundQuality& cameraSound = quality(take.scan);
+        setRow(i++, tr("level"), tr("clean %1 LUFS").arg(q(signedText(cleanSound.levelLufs, 1))),
+               tr("camera %1 LUFS").arg(q(signedText(cameraSound.levelLufs, 1))));
+        const QString hint = q(betterSound(cameraSound, cleanSound));
+        row(i - 1).value->setToolTip(hint);
+        if (height() >= kRoomForHint) {
+            setRow(i++, tr("compared"), hint,
+                   tr("noise %1 and %2 dB")
+                       .arg(q(signedText(cleanSound.noiseDb, 0)),
+                            q(signedText(cameraSound.noiseDb, 0))));
+            row(i - 1).value->setToolTip(hint);
+        }
     }
     return i;
+}
+
+const SoundQuality& TetherCard::quality(const std::shared_ptr<const SoundScan>& scan) {
+    // Both of the pair on the bench, and those of a few takes before.
+    if (qualities_.size() > 16) qualities_.clear();
+    const auto [it, fresh] = qualities_.try_emplace(scan);
+    if (fresh) it->second = qualityOf(*scan);
+    return it->second;
 }
 
 void TetherCard::fillTake(const MediaFacts& take) {
@@ -267,6 +288,10 @@ void TetherCard::layOn() {
                        [this, id] { session_.layOn(take_, id); });
     }
     menu.exec(layOn_->mapToGlobal(QPoint(0, layOn_->height())));
+}
+
+void TetherCard::resizeEvent(QResizeEvent* e) {
+    if ((e->oldSize().height() >= kRoomForHint) != (height() >= kRoomForHint)) refresh();
 }
 
 void TetherCard::paintEvent(QPaintEvent*) {

@@ -6,8 +6,10 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
+#include <map>
 #include <vector>
 
+#include "align/sound_quality.h"
 #include "app/models/session.h"
 
 class QGridLayout;
@@ -27,6 +29,7 @@ class TetherCard : public QWidget {
 
   protected:
     void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
 
   private:
     struct Row {
@@ -40,6 +43,8 @@ class TetherCard : public QWidget {
     void hideRowsFrom(std::size_t i);
     std::size_t fillTether(const Tether& t, const MediaFacts& take);
     void fillTake(const MediaFacts& take);
+    /// Worked out once for each file.
+    const SoundQuality& quality(const std::shared_ptr<const SoundScan>& scan);
     void layOn();
 
     Session& session_;
@@ -48,6 +53,7 @@ class TetherCard : public QWidget {
     QLabel* stateWords_;
     QGridLayout* grid_;
     std::vector<Row> rows_;
+    std::map<std::shared_ptr<const SoundScan>, SoundQuality> qualities_;
     QPushButton* tether_;
     QPushButton* untether_;
     QPushButton* back_;
