@@ -18,6 +18,7 @@ const char* statusText(MatchStatus s);
 struct Rival {
     Seconds offset;
     double relativeDb = 0;  ///< Of its evidence against the best place; negative = weaker.
+    friend bool operator==(const Rival&, const Rival&) = default;
 };
 
 /// A slip measured at one moment of the take.
@@ -25,6 +26,7 @@ struct MeasuredSlip {
     Seconds takeTime;
     Seconds slip;  ///< Positive where the clean sound comes too early.
     bool agrees = false;
+    friend bool operator==(const MeasuredSlip&, const MeasuredSlip&) = default;
 };
 
 /// A stretch over which one line holds. Where the recorder lost or repeated samples there are
@@ -34,6 +36,7 @@ struct TetherSegment {
     ClockLine line;
     /// Its start may lie this much earlier or later: a jump in a pause leaves no trace of when.
     Seconds startDoubt{0};
+    friend bool operator==(const TetherSegment&, const TetherSegment&) = default;
 };
 
 /// What the judgement rests on.
@@ -44,6 +47,7 @@ struct MatchEvidence {
     double luck = 0;     ///< Log10 of the chance that so many windows agree by luck.
     double share = 0;    ///< Of the windows that agree.
     double rival = 0;    ///< Strongest other place against this one, 0 to 1 and more.
+    friend bool operator==(const MatchEvidence&, const MatchEvidence&) = default;
 };
 
 struct TetherEstimate {
@@ -64,6 +68,7 @@ struct TetherEstimate {
 
     /// False where the recording jumps: one line then holds for a part of the take only.
     [[nodiscard]] bool oneLineHolds() const { return segments.size() < 2; }
+    friend bool operator==(const TetherEstimate&, const TetherEstimate&) = default;
 };
 
 }  // namespace brisk

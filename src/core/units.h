@@ -59,6 +59,7 @@ struct TimeRange {
     [[nodiscard]] TimeRange intersect(TimeRange o) const {
         return {start > o.start ? start : o.start, end < o.end ? end : o.end};
     }
+    friend bool operator==(const TimeRange&, const TimeRange&) = default;
 };
 
 }  // namespace brisk

@@ -1,67 +1,45 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shoot/history_json.h"
 
+#include <stdexcept>
+
 #include "shoot/shoot_json.h"
+#include "shoot/state_patch.h"
 
 namespace brisk {
-using nlohmann::json;
 using nlohmann::ordered_json;
-
-namespace {
-
-/// Patches speak of plain JSON, whose keys have no order.
-json plain(const ordered_json& j) {
-    return json::parse(j.dump());
-}
-
-json plainState(const ShootState& s, const std::filesystem::path& folder) {
-    return plain(shootJson(s, folder));
-}
-
-}  // namespace
-
-json statePatch(const ShootState& from, const ShootState& to) {
-    return json::diff(plainState(from, {}), plainState(to, {}));
-}
 
 ordered_json historyJson(const Shoot& shoot, const std::filesystem::path& folder) {
     const auto& steps = shoot.steps();
-    json before = plainState(*steps.front().state, folder);
     ordered_json j;
     j["at"] = shoot.at();
-    j["first"] = before;
+    j["first"] = shootJson(*steps.front().state, folder);
     j["steps"] = ordered_json::array();
     for (std::size_t i = 1; i < steps.size(); ++i) {
-        json now = plainState(*steps[i].state, folder);
-        j["steps"].push_back({{"label", steps[i].label}, {"patch", json::diff(before, now)}});
-        before = std::move(now);
+        j["steps"].push_back({{"label", steps[i].label},
+                              {"patch", statePatch(*steps[i - 1].state, *steps[i].state, folder)}});
     }
     return j;
 }
 
-std::optional<ReadHistory> historyFromJson(const ordered_json& history, const ordered_json& saved) {
+std::optional<ReadHistory> historyFromJson(const ordered_json& history, const ShootState& saved) {
     try {
         ReadHistory read;
         read.at = history.at("at");
-        json state = plain(history.at("first"));
-        const auto add = [&](const std::string& label) {
-            read.steps.push_back(
-                {label, std::make_shared<ShootState>(shootFromJson(ordered_json(state)))});
-        };
-        json inForce = state;
-        add({});
+        ShootState state = shootFromJson(history.at("first"));
+        read.steps.push_back({{}, std::make_shared<ShootState>(state)});
         for (const auto& step : history.at("steps")) {
-            state = state.patch(plain(step.at("patch")));
-            add(step.at("label"));
-            if (read.steps.size() == read.at + 1) inForce = state;
+            applyPatch(state, step.at("patch"));
+            read.steps.push_back({step.at("label"), std::make_shared<ShootState>(state)});
         }
         if (read.at >= read.steps.size()) return std::nullopt;
-        const json should = plain(saved);
-        for (const auto& [key, value] : inForce.items()) {
-            if (!should.contains(key) || should.at(key) != value) return std::nullopt;
-        }
-        return read;
-    } catch (const json::exception&) {
+        const ShootState& inForce = *read.steps[read.at].state;
+        const bool leadsThere = inForce.nextId == saved.nextId && inForce.media == saved.media &&
+                                inForce.tethers == saved.tethers && inForce.marks == saved.marks;
+        return leadsThere ? std::optional(std::move(read)) : std::nullopt;
+    } catch (const ordered_json::exception&) {
+        return std::nullopt;
+    } catch (const std::logic_error&) {  // a patch that speaks of what is not there
         return std::nullopt;
     }
 }

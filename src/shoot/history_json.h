@@ -27,10 +27,7 @@ struct ReadHistory {
 /// \param saved  the state that was saved beside it: nothing where the history does not lead to it,
 ///               or cannot be understood.
 std::optional<ReadHistory> historyFromJson(const nlohmann::ordered_json& history,
-                                           const nlohmann::ordered_json& saved);
+                                           const ShootState& saved);
 Shoot shootFrom(ReadHistory history);
-
-/// What turns one state into another.
-nlohmann::json statePatch(const ShootState& from, const ShootState& to);
 
 }  // namespace brisk

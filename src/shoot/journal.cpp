@@ -5,15 +5,15 @@
 
 #include <nlohmann/json.hpp>
 #include <random>
+#include <stdexcept>
 
 #include "core/atomic_file.h"
 #include "core/user_folder.h"
-#include "shoot/history_json.h"
 #include "shoot/shoot_json.h"
+#include "shoot/state_patch.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
-using nlohmann::json;
 using nlohmann::ordered_json;
 
 namespace {
@@ -36,11 +36,11 @@ Error cannotKeep(const fs::path& path) {
 }
 
 /// The whole lines of a text, without what was cut off.
-std::vector<json> wholeLines(const std::string& text) {
-    std::vector<json> lines;
+std::vector<ordered_json> wholeLines(const std::string& text) {
+    std::vector<ordered_json> lines;
     std::size_t from = 0;
     for (std::size_t end; (end = text.find('\n', from)) != std::string::npos; from = end + 1) {
-        json j = json::parse(text.substr(from, end - from), nullptr, false);
+        ordered_json j = ordered_json::parse(text.substr(from, end - from), nullptr, false);
         if (j.is_discarded()) break;
         lines.push_back(std::move(j));
     }
@@ -48,7 +48,7 @@ std::vector<json> wholeLines(const std::string& text) {
 }
 
 /// Does once more what a line says was done. False where it makes no sense.
-bool repeat(const json& line, Shoot& shoot) {
+bool repeat(const ordered_json& line, Shoot& shoot) {
     if (line.contains("undo")) {
         if (!shoot.canUndo()) return false;
         shoot.undo();
@@ -58,9 +58,8 @@ bool repeat(const json& line, Shoot& shoot) {
         if (!shoot.canRedo()) return false;
         shoot.redo();
     } else {
-        const json now = json::parse(shootJson(shoot.state(), {}).dump());
-        auto next =
-            std::make_shared<ShootState>(shootFromJson(ordered_json(now.patch(line.at("patch")))));
+        auto next = std::make_shared<ShootState>(shoot.state());
+        applyPatch(*next, line.at("patch"));
         shoot.apply({line.at("label"), [next](ShootState& s) { s = *next; }});
     }
     return true;
@@ -75,11 +74,11 @@ Result<Journal> Journal::begin(const fs::path& path, const Shoot& shoot,
     Journal j;
     j.path_ = path;
     j.id_ = newId();
-    const json head{{"format", kFormat},
-                    {"schema", 1},
-                    {"id", j.id_},
-                    {"project", project.empty() ? "" : fs::absolute(project, ec).string()},
-                    {"base", json::parse(shootJson(shoot.state(), {}).dump())}};
+    const ordered_json head{{"format", kFormat},
+                            {"schema", 1},
+                            {"id", j.id_},
+                            {"project", project.empty() ? "" : fs::absolute(project, ec).string()},
+                            {"base", shootJson(shoot.state(), {})}};
     if (auto done = writeWholeFile(path, head.dump() + "\n"); !done) {
         return tl::unexpected(done.error());
     }
@@ -127,8 +126,8 @@ Result<void> Journal::applied(const Shoot& shoot) {
     const auto& steps = shoot.steps();
     const std::size_t at = shoot.at();
     if (at == 0) return {};
-    const json line{{"label", steps[at].label},
-                    {"patch", statePatch(*steps[at - 1].state, *steps[at].state)}};
+    const ordered_json line{{"label", steps[at].label},
+                            {"patch", statePatch(*steps[at - 1].state, *steps[at].state, {})}};
     return write(line.dump());
 }
 
@@ -140,7 +139,7 @@ Result<void> Journal::redone() {
 }
 
 Result<void> Journal::snapshotKept(const std::string& name) {
-    return write(json{{"snapshot", name}}.dump());
+    return write(ordered_json{{"snapshot", name}}.dump());
 }
 
 void Journal::flush() const {
@@ -179,19 +178,20 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
             if (!saved) return tl::unexpected(saved.error());
             if (saved->journal.id == lines[0].at("id").get<std::string>()) {
                 first += static_cast<std::size_t>(saved->journal.lines);
-            } else if (json::parse(shootJson(saved->shoot.state(), {}).dump()) !=
-                       lines[0].at("base")) {
+            } else if (shootJson(saved->shoot.state(), {}) != lines[0].at("base")) {
                 return std::nullopt;
             }
             found.shoot = std::move(saved->shoot);
         } else {
-            found.shoot = Shoot(shootFromJson(ordered_json(lines[0].at("base"))));
+            found.shoot = Shoot(shootFromJson(lines[0].at("base")));
         }
         for (std::size_t i = first; i < lines.size() && repeat(lines[i], found.shoot); ++i) {
             ++found.steps;
         }
         return found;
-    } catch (const json::exception&) {
+    } catch (const ordered_json::exception&) {
+        return damaged();
+    } catch (const std::logic_error&) {  // a patch that speaks of what is not there
         return damaged();
     }
 }

@@ -107,11 +107,12 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
             }
         };
         ShootState now = shootFromJson(*j);
+        const ShootState saved = now;  // with its files where they were
         put(now);
         LoadedShoot loaded{Shoot(now), checkMedia(now), {}};
         // What was saved counts; a history that does not lead there is left aside.
         if (j->contains("history")) {
-            if (auto steps = historyFromJson((*j)["history"], *j)) {
+            if (auto steps = historyFromJson((*j)["history"], saved)) {
                 for (auto& step : steps->steps) put(*step.state);
                 loaded.shoot = shootFrom(std::move(*steps));
             }

@@ -79,6 +79,8 @@ TetherEstimate estimateFrom(const ordered_json& j) {
     return e;
 }
 
+}  // namespace
+
 ordered_json tetherJson(const Tether& t) {
     ordered_json j{{"take", t.take}, {"recording", t.recording}};
     j["line"] = lineJson(t.line);
@@ -114,30 +116,34 @@ MediaItem mediaFrom(const ordered_json& j) {
     return m;
 }
 
-}  // namespace
+ordered_json mediaJson(const MediaItem& m, const fs::path& folder) {
+    std::error_code ec;
+    const fs::path absolute = fs::absolute(m.path, ec);
+    return {{"id", m.id},
+            {"role", kindText(m.role)},
+            {"relative_path", absolute.lexically_proximate(folder).string()},
+            {"absolute_path", absolute.string()},
+            {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}},
+            {"camera", m.camera}};
+}
+
+ordered_json markJson(const Mark& m) {
+    return {{"id", m.id}, {"media", m.media}, {"seconds", m.time.value}, {"name", m.name}};
+}
+
+Mark markFrom(const ordered_json& m) {
+    return {m.at("id"), m.at("media"), {m.at("seconds").get<double>()}, m.at("name")};
+}
 
 ordered_json shootJson(const ShootState& state, const fs::path& folder) {
-    std::error_code ec;
     ordered_json j;
     j["next_id"] = state.nextId;
     j["media"] = ordered_json::array();
-    for (const auto& m : state.media) {
-        const fs::path absolute = fs::absolute(m.path, ec);
-        j["media"].push_back(
-            {{"id", m.id},
-             {"role", kindText(m.role)},
-             {"relative_path", absolute.lexically_proximate(folder).string()},
-             {"absolute_path", absolute.string()},
-             {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}},
-             {"camera", m.camera}});
-    }
+    for (const auto& m : state.media) j["media"].push_back(mediaJson(m, folder));
     j["tethers"] = ordered_json::array();
     for (const auto& t : state.tethers) j["tethers"].push_back(tetherJson(t));
     j["marks"] = ordered_json::array();
-    for (const auto& m : state.marks) {
-        j["marks"].push_back(
-            {{"id", m.id}, {"media", m.media}, {"seconds", m.time.value}, {"name", m.name}});
-    }
+    for (const auto& m : state.marks) j["marks"].push_back(markJson(m));
     return j;
 }
 
@@ -146,10 +152,7 @@ ShootState shootFromJson(const ordered_json& j) {
     s.nextId = j.at("next_id");
     for (const auto& m : j.at("media")) s.media.push_back(mediaFrom(m));
     for (const auto& t : j.at("tethers")) s.tethers.push_back(tetherFrom(t));
-    for (const auto& m : j.value("marks", ordered_json::array())) {
-        s.marks.push_back(
-            {m.at("id"), m.at("media"), {m.at("seconds").get<double>()}, m.at("name")});
-    }
+    for (const auto& m : j.value("marks", ordered_json::array())) s.marks.push_back(markFrom(m));
     return s;
 }
 

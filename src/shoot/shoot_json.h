@@ -17,4 +17,12 @@ nlohmann::ordered_json shootJson(const ShootState& state, const std::filesystem:
 /// missing or of another kind.
 ShootState shootFromJson(const nlohmann::ordered_json& j);
 
+/// Its parts, one by one.
+nlohmann::ordered_json mediaJson(const MediaItem& item, const std::filesystem::path& folder);
+nlohmann::ordered_json tetherJson(const Tether& t);
+nlohmann::ordered_json markJson(const Mark& m);
+MediaItem mediaFrom(const nlohmann::ordered_json& j);
+Tether tetherFrom(const nlohmann::ordered_json& j);
+Mark markFrom(const nlohmann::ordered_json& j);
+
 }  // namespace brisk

@@ -31,6 +31,7 @@ struct MediaItem {
     MediaKind role = MediaKind::Recording;  ///< What it is used as.
     Fingerprint fingerprint;
     std::string camera = {};  ///< Of a take, as a person named it; empty: as its file tells.
+    friend bool operator==(const MediaItem&, const MediaItem&) = default;
 };
 
 /// The relation of one take to one recording.
@@ -50,6 +51,7 @@ struct Tether {
     [[nodiscard]] ClockLine heardLine() const { return {line.toRecording(soundDelay), line.drift}; }
     [[nodiscard]] TetherState state() const;
     [[nodiscard]] bool movedByHand() const { return !(line == found.line); }
+    friend bool operator==(const Tether&, const Tether&) = default;
 };
 
 /// A moment that a person named: a clap, a word.
@@ -58,6 +60,7 @@ struct Mark {
     int media = 0;
     Seconds time;  ///< Take time on a take; recording time on a recording.
     std::string name;
+    friend bool operator==(const Mark&, const Mark&) = default;
 };
 
 struct ShootState {
