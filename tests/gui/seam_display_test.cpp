@@ -133,6 +133,21 @@ TEST_F(SeamDisplay, ZoomsToTheOverlapTheMarksAndAClapPair) {
     EXPECT_LT(w.seam().axis().end().value, 10);
 }
 
+TEST_F(SeamDisplay, AStitchSaysItsSlip) {
+    const auto& slips = w.window.bench().proof().state();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return slips.done && !slips.slips.empty(); }, 20000));
+    QTest::qWait(30);
+    const SlipPoint* heard = nullptr;
+    for (const auto& s : slips.slips) {
+        if (s.slip) heard = &s;
+    }
+    ASSERT_TRUE(heard);
+    const int y = 28 + (w.seam().height() - 28) / 2;
+    QTest::mouseMove(&w.seam(), {static_cast<int>(w.seam().axis().xOf(heard->time)), y});
+    EXPECT_TRUE(w.seam().toolTip().startsWith(QLatin1String("measured here: 0.0")))
+        << w.seam().toolTip().toStdString();
+}
+
 TEST_F(SeamDisplay, AStretchIsSelectedAndTheSearchKeepsToIt) {
     ASSERT_FALSE(w.seam().selection());
     const auto at = [&](double t) {

@@ -2,6 +2,9 @@
 #include "app/models/match_curve_source.h"
 
 namespace brisk::app {
+namespace {
+constexpr std::size_t kMostKept = 24;
+}
 
 MatchCurveSource::MatchCurveSource(QObject* parent)
     : QObject(parent),
@@ -31,6 +34,7 @@ void MatchCurveSource::work(const Request& r) {
     QMetaObject::invokeMethod(
         this,
         [this, scans = r.scans, curve = std::move(curve)]() mutable {
+            if (known_.size() >= kMostKept) known_.clear();  // it keeps files' scans alive
             // Too short or silent: there is no curve, and that is known.
             known_[scans] = curve ? std::move(*curve) : std::vector<MatchPoint>{};
             wanted_ = {};

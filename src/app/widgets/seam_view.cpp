@@ -305,7 +305,7 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
                              .arg(pin->strengthDb, 0, 'f', 0));
         return;
     }
-    setToolTip({});
+    setToolTip(drag_ == Drag::None ? stitchWords(e->position()) : QString());
     const bool onGrip = e->position().x() > width() - kGrip && e->position().y() > kRuler;
     if (onGrip && drag_ == Drag::None) {
         setCursor(Qt::SizeVerCursor);
@@ -359,6 +359,16 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
 void SeamView::scaleSide(bool clean, double factor) {
     sides_.scale(clean, factor);
     modes_->setEqualHeights(false);
+}
+
+QString SeamView::stitchWords(QPointF pointer) const {
+    constexpr double kReach = 7;  // pixels
+    if (!tether() || std::fabs(pointer.y() - seamY()) > 10) return {};
+    for (const SlipPoint& s : slips_) {
+        if (!s.slip || std::fabs(axis_.xOf(s.time) - pointer.x()) > kReach) continue;
+        return tr("measured here: %1").arg(QString::fromStdString(slipWords(s.slip)));
+    }
+    return {};
 }
 
 void SeamView::leaveEvent(QEvent*) {

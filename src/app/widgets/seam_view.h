@@ -85,6 +85,8 @@ class SeamView : public QWidget {
     [[nodiscard]] std::vector<SeamPin> pins() const;
     [[nodiscard]] PinPlaces pinPlaces() const;
     void nameMark(int mark);
+    /// The slip of the stitch under the pointer, in words.
+    [[nodiscard]] QString stitchWords(QPointF pointer) const;
     void paintUncovered(QPainter& p) const;
     void paintSelection(QPainter& p) const;
     void paintPlayhead(QPainter& p) const;
