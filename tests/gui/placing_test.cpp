@@ -259,6 +259,29 @@ TEST_F(Placing, ThePictureOfTheHandsGivesTheDistance) {
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("No clap or mark is near")));
 }
 
+TEST_F(Placing, EachWayOfListeningIsChosenByItsButton) {
+    w.press(QStringLiteral("Find matches"));
+    w.waitQuiet();
+    auto& player = w.window.bench().player();
+    const std::pair<const char*, Listen> ways[] = {{"camera", Listen::Camera},
+                                                   {"clean", Listen::Clean},
+                                                   {"split", Listen::Split},
+                                                   {"flip", Listen::Flip},
+                                                   {"both", Listen::Both}};
+    w.press(QStringLiteral("Play or stop (Space)"));
+    for (const auto& [text, way] : ways) {
+        ASSERT_TRUE(w.press(QLatin1String(text))) << text;
+        EXPECT_EQ(player.hearing().what, way) << text;
+        EXPECT_TRUE(w.button(QLatin1String(text))->isChecked()) << text;
+        EXPECT_TRUE(player.playing()) << "it goes on playing";
+    }
+    EXPECT_TRUE(player.hearing().loudnessMatched);
+    ASSERT_TRUE(w.press(QStringLiteral("level")));
+    EXPECT_FALSE(player.hearing().loudnessMatched);
+    w.press(QStringLiteral("Play or stop (Space)"));
+    EXPECT_FALSE(player.playing());
+}
+
 TEST_F(Placing, ALockedTakeOffersNoWayToMoveIt) {
     w.press(QStringLiteral("Find matches"));
     w.waitQuiet();
