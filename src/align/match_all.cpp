@@ -81,6 +81,7 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
                     int threads, const JobControl& job, const TakeMatched& told) {
     AllMatches out;
     out.byTake.resize(takes.size());
+    out.places.resize(takes.size());
     if (recordings.empty()) return out;
     // One recording after the other, so that few of them are held ready for searching.
     std::vector<double> weights;
@@ -104,18 +105,29 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
         auto answer = matchPair(*takes[t], *recordings[r], own, piece);
         searches[r].done();
         piece.report(1);
+        std::vector<RankedMatch> all;
+        {
+            const std::scoped_lock one(telling);
+            answers[k] = std::move(answer);
+            if (++asked[t] < recordings.size()) return;
+            all = ranked(answers, t, takes.size(), recordings.size());
+        }
+        if (all.empty()) return;
+        auto places = takePlaces(*takes[t], recordings, all, job.withReport({}));
         const std::scoped_lock one(telling);
-        answers[k] = std::move(answer);
-        if (++asked[t] < recordings.size() || !told) return;
-        const auto all = ranked(answers, t, takes.size(), recordings.size());
-        if (!all.empty()) told(t, all.front());
+        out.byTake[t] = std::move(all);
+        if (!places) {
+            if (!out.problem) out.problem = places.error();
+            return;
+        }
+        out.places[t] = std::move(*places);
+        if (told) told(t, out.places[t]);
     });
     for (std::size_t t = 0; t < takes.size(); ++t) {
         for (std::size_t r = 0; r < recordings.size(); ++r) {
             const auto& a = answers[r * takes.size() + t];
             if (a && !*a && !out.problem) out.problem = a->error();
         }
-        out.byTake[t] = ranked(answers, t, takes.size(), recordings.size());
     }
     if (job.stopRequested()) out.problem = cancelled().value();
     return out;

@@ -10,25 +10,22 @@
 #include <optional>
 #include <vector>
 
-#include "align/match.h"
+#include "align/take_places.h"
 
 namespace brisk {
-
-struct RankedMatch {
-    std::size_t recording = 0;
-    TetherEstimate estimate;
-};
 
 struct AllMatches {
     /// For each take every recording's answer, the surest first. Empty for a take that was not
     /// finished.
     std::vector<std::vector<RankedMatch>> byTake;
+    /// For each take the recordings it lies on, as take_places.h has it.
+    std::vector<std::vector<TakePlace>> places;
     /// The first pair that failed, in order of takes and recordings; Cancelled where stopped.
     std::optional<Error> problem;
 };
 
-/// Told of a take's surest answer as soon as every recording was asked.
-using TakeMatched = std::function<void(std::size_t take, const RankedMatch& best)>;
+/// Told of a take's places as soon as every recording was asked.
+using TakeMatched = std::function<void(std::size_t take, const std::vector<TakePlace>& places)>;
 
 /// \param threads  0 = one for each core. The answer does not depend on it.
 /// Threads: reports and tells from any thread, one at a time.

@@ -41,11 +41,18 @@ Result<std::vector<SoundScan>> scanFiles(const std::vector<std::string>& paths,
 }
 
 /// The recordings a take lies on, best first, or one refusal.
-std::vector<Placed> answersFor(std::size_t take, std::vector<RankedMatch> ranked) {
+std::vector<Placed> answersFor(std::size_t take, std::vector<RankedMatch> ranked,
+                               std::vector<TakePlace> places) {
     std::vector<Placed> answers;
     const MatchStatus best = ranked.front().estimate.status;
+    if (best == MatchStatus::Matched) {
+        for (TakePlace& p : places) {
+            answers.push_back(
+                {take, static_cast<int>(p.recording), std::move(p.estimate), p.beside});
+        }
+        return answers;
+    }
     for (auto& r : ranked) {
-        // A certain answer makes guesses elsewhere uninteresting.
         if (r.estimate.status != best) break;
         answers.push_back({take, static_cast<int>(r.recording), std::move(r.estimate)});
     }
@@ -110,7 +117,7 @@ Result<std::vector<Placed>> placeAll(const Scanned& files, const MatchOptions& o
     if (all.problem) return tl::unexpected(*all.problem);
     std::vector<Placed> out;
     for (std::size_t t = 0; t < all.byTake.size(); ++t) {
-        auto answers = answersFor(t, std::move(all.byTake[t]));
+        auto answers = answersFor(t, std::move(all.byTake[t]), std::move(all.places[t]));
         std::move(answers.begin(), answers.end(), std::back_inserter(out));
     }
     return out;

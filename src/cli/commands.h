@@ -27,6 +27,7 @@ struct Placed {
     std::size_t take = 0;
     int recording = -1;
     TetherEstimate estimate;
+    bool beside = false;  ///< Another microphone than the take's first.
 };
 
 struct Scanned {

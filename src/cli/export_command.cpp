@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
 #include <memory>
 
 #include "cli/commands.h"
 #include "cli/json_output.h"
+#include "render/take_pieces.h"
 #include "shoot/project_file.h"
 
 namespace brisk::cli {
@@ -19,31 +21,45 @@ struct Options {
     }
 };
 
-/// One video to write, by index into the scanned files.
+/// One video to write.
 struct Job {
     std::size_t take = 0;
-    std::size_t recording = 0;
-    ClockLine line;
-    int polarity = 1;
+    CleanPieces clean;
 };
 
 struct Work {
-    Scanned files;
+    std::vector<std::shared_ptr<const SoundScan>> takes;
     std::vector<Job> jobs;
     bool attention = false;
 };
 
-constexpr const char* kJumps =
-    " is not handed over: the recording jumps inside it, and a take with a jump cannot be written "
-    "yet. ";
+/// The files that the pieces are of, each once.
+std::vector<std::string> namesOf(const CleanPieces& pieces) {
+    std::vector<std::string> out;
+    for (const CleanPiece& p : pieces) {
+        const std::string& path = p.recording->info.path;
+        if (std::find(out.begin(), out.end(), path) == out.end()) out.push_back(path);
+    }
+    return out;
+}
 
+std::vector<std::shared_ptr<const SoundScan>> shared(std::vector<SoundScan> scans) {
+    std::vector<std::shared_ptr<const SoundScan>> out;
+    for (auto& s : scans) out.push_back(std::make_shared<const SoundScan>(std::move(s)));
+    return out;
+}
+
+/// A shoot of just these files, so that what is written comes from the same rules as in a saved
+/// one.
 Result<Work> fromFiles(const Options& o, const Console& console) {
     Work w;
     auto files = scanAll(o.cameras, o.cleans, "auto", console);
     if (!files) return tl::unexpected(files.error());
-    w.files = std::move(*files);
-    auto placed = placeAll(w.files, {}, console);
+    auto placed = placeAll(*files, {}, console);
     if (!placed) return tl::unexpected(placed.error());
+    w.takes = shared(std::move(files->takes));
+    const auto recordings = shared(std::move(files->recordings));
+    ShootState state;
     for (const auto& p : *placed) {
         if (p.estimate.status != MatchStatus::Matched) {
             w.attention = true;
@@ -52,11 +68,18 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
         }
         if (!p.estimate.oneLineHolds()) {
             w.attention = true;
-            console.say(o.cameras[p.take] + kJumps + p.estimate.reason);
-            continue;
+            console.say(o.cameras[p.take] + ": the recording jumps inside it; listen there. " +
+                        p.estimate.reason);
         }
-        w.jobs.push_back(
-            {p.take, static_cast<std::size_t>(p.recording), p.estimate.line, p.estimate.polarity});
+        state.tethers.push_back({static_cast<int>(p.take), p.recording, p.estimate, p.estimate.line,
+                                 p.estimate.polarity, true});
+        state.tethers.back().beside = p.beside;
+    }
+    for (std::size_t t = 0; t < w.takes.size(); ++t) {
+        auto clean = takePieces(state, static_cast<int>(t), PieceLines::Heard, [&](int media) {
+            return recordings[static_cast<std::size_t>(media)];
+        });
+        if (!clean.empty()) w.jobs.push_back({t, std::move(clean)});
     }
     return w;
 }
@@ -67,35 +90,38 @@ Result<Work> fromProject(const Options& o, const Console& console) {
     if (!loaded) return tl::unexpected(loaded.error());
     for (const auto& warning : loaded->warnings) console.say(warning);
     Work w;
-    std::vector<std::string> takes, recordings;
-    const auto indexOf = [](std::vector<std::string>& list, const std::string& path) {
-        for (std::size_t i = 0; i < list.size(); ++i) {
-            if (list[i] == path) return i;
-        }
-        list.push_back(path);
-        return list.size() - 1;
-    };
     const ShootState& state = loaded->state;
+    std::vector<int> takeIds, recordingIds;
+    std::vector<std::string> takes, recordings;
+    const auto want = [&](int id, std::vector<int>& ids, std::vector<std::string>& paths) {
+        if (std::find(ids.begin(), ids.end(), id) != ids.end()) return;
+        ids.push_back(id);
+        paths.push_back(state.item(id)->path);
+    };
     for (const int id : state.ids(MediaKind::Take)) {
-        const Tether* t = state.tetherOf(id);
-        if (!t || !t->locked) {
+        if (state.stateOf(id) != TetherState::Tethered) {
             w.attention = true;
             console.say(state.item(id)->path + " is not handed over: it is " +
                         stateText(state.stateOf(id)) + ".");
             continue;
         }
-        if (!t->found.oneLineHolds()) {
-            w.attention = true;
-            console.say(state.item(id)->path + kJumps + t->found.reason);
-            continue;
+        want(id, takeIds, takes);
+        for (const Tether* t : state.tethersOf(id)) {
+            if (!t->beside) want(t->recording, recordingIds, recordings);
         }
-        w.jobs.push_back({indexOf(takes, state.item(id)->path),
-                          indexOf(recordings, state.item(t->recording)->path), t->heardLine(),
-                          t->polarity});
     }
     auto files = scanAll(takes, recordings, "auto", console);
     if (!files) return tl::unexpected(files.error());
-    w.files = std::move(*files);
+    w.takes = shared(std::move(files->takes));
+    const auto scans = shared(std::move(files->recordings));
+    const auto scanOf = [&](int media) -> std::shared_ptr<const SoundScan> {
+        const auto it = std::find(recordingIds.begin(), recordingIds.end(), media);
+        if (it == recordingIds.end()) return nullptr;
+        return scans[static_cast<std::size_t>(it - recordingIds.begin())];
+    };
+    for (std::size_t i = 0; i < takeIds.size(); ++i) {
+        w.jobs.push_back({i, takePieces(state, takeIds[i], PieceLines::Heard, scanOf)});
+    }
     return w;
 }
 
@@ -122,14 +148,12 @@ Run addExport(CLI::App& sub) {
         ordered_json list = ordered_json::array();
         bool attention = work->attention;
         for (const auto& job : work->jobs) {
-            const SoundScan& take = work->files.takes[job.take];
-            const SoundScan& recording = work->files.recordings[job.recording];
-            VideoExportPlan plan{take,           recording, job.line, job.polarity,
-                                 o->container(), o->out,    o->name};
+            const SoundScan& take = *work->takes[job.take];
+            VideoExportPlan plan{take, job.clean, o->container(), o->out, o->name};
             console.say(take.info.path + ": " + describeExport(plan));
             auto written = exportVideo(plan, console.job("Writing " + take.info.path));
             if (!written) return console.report(written.error());
-            list.push_back(writtenJson(take.info.path, recording.info.path, *written));
+            list.push_back(writtenJson(take.info.path, namesOf(job.clean), *written));
             if (!written->readBack.problem.empty()) {
                 console.say(written->path + ": " + written->readBack.problem);
                 attention = true;

@@ -90,13 +90,15 @@ ordered_json tetherJson(const std::string& camera, const std::string& clean,
     return j;
 }
 
-ordered_json writtenJson(const std::string& camera, const std::string& clean,
+ordered_json writtenJson(const std::string& camera, const std::vector<std::string>& recordings,
                          const WrittenVideo& w) {
     const auto& r = w.readBack;
     ordered_json j;
     j["file"] = w.path;
     j["camera"] = camera;
-    j["clean"] = clean;
+    j["clean"] = recordings.front();
+    if (recordings.size() > 1)
+        j["continued_by"] = std::vector(recordings.begin() + 1, recordings.end());
     j["holds"] = w.holds;
     j["read_back"] = {
         {"ok", r.problem.empty()},

@@ -18,7 +18,7 @@ ordered_json probeJson(const MediaInfo& info);
 /// `clean` empty = null.
 ordered_json tetherJson(const std::string& camera, const std::string& clean,
                         const TetherEstimate& e);
-ordered_json writtenJson(const std::string& camera, const std::string& clean,
+ordered_json writtenJson(const std::string& camera, const std::vector<std::string>& recordings,
                          const WrittenVideo& w);
 
 /// Prints one document and a line feed on standard output.

@@ -28,4 +28,12 @@ struct ClockLine {
     }
 };
 
+/// Where `line` goes when what lay on `from` is moved onto `to`: all that hangs together moves as
+/// one, whatever clock it is on.
+inline ClockLine movedAlong(ClockLine line, ClockLine from, ClockLine to) {
+    if (from == to) return line;
+    const double factor = line.drift.factor() * to.drift.factor() / from.drift.factor();
+    return {line.toRecording(from.toTake(to.offset)), {(factor - 1) * 1e6}};
+}
+
 }  // namespace brisk

@@ -7,7 +7,7 @@
 
 #include "core/atomic_file.h"
 #include "media/take_remux.h"
-#include "render/placed_sound.h"
+#include "render/clean_sound.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -53,7 +53,7 @@ void replaceAll(std::string& text, const std::string& what, const std::string& w
 
 SoundTrackSpec trackOf(const VideoExportPlan& plan) {
     SoundTrackSpec s;
-    s.channels = placedChannels(plan.recording);
+    s.channels = cleanChannels(plan.clean);
     s.rate = kVideoSound;
     s.codec = asPcm(plan) ? "pcm_s24le" : "aac";
     s.bitsPerSecond = asPcm(plan) ? 0 : 160000 * s.channels;
@@ -75,8 +75,7 @@ std::string describeExport(const VideoExportPlan& plan) {
     text += asPcm(plan) ? ", 24-bit, 48 kHz" : ", AAC, 48 kHz";
     text += "; camera sound not included";
     const Seconds length = lengthOf(plan.take);
-    const TimeRange covered{plan.line.toTake({0}), plan.line.toTake(plan.recording.length())};
-    if (covered.start > Seconds{0.0005} || covered.end < length - Seconds{0.0005}) {
+    if (!uncovered(plan.clean, {{0}, length}).empty()) {
         text += "; silence where the recording does not reach";
     }
     return text + ".";
@@ -85,7 +84,8 @@ std::string describeExport(const VideoExportPlan& plan) {
 fs::path exportTarget(const VideoExportPlan& plan) {
     std::string name = plan.namePattern;
     replaceAll(name, "{take}", fs::path(plan.take.info.path).stem().string());
-    replaceAll(name, "{recording}", fs::path(plan.recording.info.path).stem().string());
+    replaceAll(name, "{recording}",
+               fs::path(plan.clean.front().recording->info.path).stem().string());
     std::replace(name.begin(), name.end(), '/', '-');
     fs::path target = plan.folder / (name + endingOf(plan));
     std::error_code ec;
@@ -102,7 +102,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     }
     auto file = AtomicFile::create(exportTarget(plan));
     if (!file) return tl::unexpected(file.error());
-    auto clean = PlacedSound::open(plan.recording, plan.line, kVideoSound, plan.polarity);
+    auto clean = CleanSound::open(plan.clean, kVideoSound);
     if (!clean) return tl::unexpected(clean.error());
     RemuxPlan remux;
     remux.source = plan.take.info;

@@ -3,7 +3,7 @@
 /// Hands over one take as a video with the clean sound in it: picture copied packet for packet,
 /// sound rendered to the take's length, the file read back and checked.
 ///
-///     VideoExportPlan plan{.take = scan, .recording = clean, .line = line, .folder = "out"};
+///     VideoExportPlan plan{.take = scan, .clean = {{recording, line}}, .folder = "out"};
 ///     describeExport(plan);          // says what the file will hold, before it exists
 ///     auto written = exportVideo(plan, job);
 #pragma once
@@ -12,10 +12,10 @@
 #include <string>
 
 #include "align/sound_scan.h"
-#include "core/clock_line.h"
 #include "core/job_control.h"
 #include "core/result.h"
 #include "export/read_back.h"
+#include "render/clean_sound.h"
 
 namespace brisk {
 
@@ -27,12 +27,11 @@ enum class VideoContainer {
 
 struct VideoExportPlan {
     const SoundScan& take;
-    const SoundScan& recording;
-    ClockLine line;
-    int polarity = 1;
+    CleanPieces clean;  ///< Where it is heard; at least one.
     VideoContainer container = VideoContainer::Mov;
     std::filesystem::path folder;
-    /// File name without ending; "{take}" and "{recording}" stand for the names of the two files.
+    /// File name without ending; "{take}" and "{recording}" stand for the names of the files; the
+    /// first recording's, where there are several.
     std::string namePattern = "{take} clean";
 };
 

@@ -13,7 +13,8 @@ constexpr std::int64_t kBeat = 24000;  // frames until Flip changes sides
 constexpr float kEachOfBoth = 0.7f;
 
 /// Reads `sound` and lays it out for two ears.
-Result<void> readStereo(PlacedSound& sound, std::size_t frames, std::vector<float>& block,
+template <class Sound>
+Result<void> readStereo(Sound& sound, std::size_t frames, std::vector<float>& block,
                         std::vector<float>& stereo) {
     const auto channels = static_cast<std::size_t>(sound.channels());
     block.resize(frames * channels);
@@ -28,7 +29,7 @@ Result<void> readStereo(PlacedSound& sound, std::size_t frames, std::vector<floa
 
 }  // namespace
 
-ListeningMix::ListeningMix(PlacedSound camera, std::optional<PlacedSound> clean, float cameraGain)
+ListeningMix::ListeningMix(PlacedSound camera, std::optional<CleanSound> clean, float cameraGain)
     : camera_(std::move(camera)),
       clean_(std::move(clean)),
       cameraGain_(cameraGain),
@@ -47,7 +48,7 @@ Result<void> ListeningMix::seek(std::int64_t frame) {
     return clean_ ? clean_->seek(frame) : Result<void>();
 }
 
-Result<void> ListeningMix::replaceClean(PlacedSound clean) {
+Result<void> ListeningMix::replaceClean(CleanSound clean) {
     if (auto sought = clean.seek(frame_); !sought) return sought;
     leaving_ = std::move(clean_);
     clean_ = std::move(clean);

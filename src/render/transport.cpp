@@ -195,18 +195,14 @@ Result<std::vector<float>> Transport::grain(std::int64_t frame, Hearing hearing)
 }
 
 Result<Transport> openTransport(const std::shared_ptr<const SoundScan>& take,
-                                const std::shared_ptr<const SoundScan>& recording, ClockLine line,
-                                int polarity) {
+                                const CleanPieces& pieces) {
     auto camera = PlacedSound::open(*take, scratchLine(*take), Transport::kRate);
     if (!camera) return tl::unexpected(camera.error());
-    std::optional<PlacedSound> clean;
-    if (recording) {
-        auto opened = PlacedSound::open(*recording, line, Transport::kRate, polarity);
-        if (!opened) return tl::unexpected(opened.error());
-        clean.emplace(std::move(*opened));
-    }
-    const float gain = recording ? loudnessGain(*take, *recording) : 1.0f;
-    return Transport(ListeningMix(std::move(*camera), std::move(clean), gain));
+    if (pieces.empty()) return Transport(ListeningMix(std::move(*camera), std::nullopt, 1));
+    auto clean = CleanSound::open(pieces, Transport::kRate);
+    if (!clean) return tl::unexpected(clean.error());
+    const float gain = loudnessGain(*take, *pieces.front().recording);
+    return Transport(ListeningMix(std::move(*camera), std::move(*clean), gain));
 }
 
 Result<Transport::Block> Transport::shuttled(Hearing hearing, double speed) {

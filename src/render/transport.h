@@ -69,10 +69,9 @@ class Transport {
 };
 
 /// The take's own sound and its clean sound, at matched loudness.
-/// \param recording  null: only the camera is heard.   \param line  where the clean sound is heard.
+/// \param pieces  where the clean sound is heard; none: only the camera is.
 /// Errors: CannotRead.
 Result<Transport> openTransport(const std::shared_ptr<const SoundScan>& take,
-                                const std::shared_ptr<const SoundScan>& recording, ClockLine line,
-                                int polarity);
+                                const CleanPieces& pieces);
 
 }  // namespace brisk

@@ -14,14 +14,107 @@ std::string nameOf(const ShootState& s, int id) {
     return m ? std::filesystem::path(m->path).filename().string() : std::string("a file");
 }
 
-Tether* find(ShootState& s, int take) {
-    const auto it = std::find_if(s.tethers.begin(), s.tethers.end(),
-                                 [&](const Tether& t) { return t.take == take; });
-    return it == s.tethers.end() ? nullptr : &*it;
+/// What a take's tethers are told, all of them, and those of takes that are one with it.
+template <class Change>
+void forTethers(ShootState& s, int take, Change change) {
+    for (const auto& [id, at] : s.oneWith(take)) {
+        for (Tether& t : s.tethers) {
+            if (t.take == id) change(t);
+        }
+    }
+}
+
+/// A line of one take as a line of another that begins at `later` on its time.
+ClockLine seenFrom(ClockLine line, Seconds later) {
+    return {line.toRecording(later), line.drift};
+}
+
+/// Moves the take's clean sound so that its first tether is on a line. Recordings that continue
+/// each other go together; other microphones stay, for they have places of their own.
+void moveTo(ShootState& s, int take, const std::function<ClockLine(const Tether&)>& target) {
+    const Tether* first = s.tetherOf(take);
+    if (!first || first->locked) return;
+    const ClockLine from = first->line, to = target(*first);
+    const auto all = s.oneWith(take);
+    const auto startOf = [&](int id) {
+        return std::find_if(all.begin(), all.end(), [&](const auto& o) { return o.first == id; })
+            ->second;
+    };
+    const Seconds mine = startOf(take);
+    forTethers(s, take, [&](Tether& t) {
+        const Seconds later = startOf(t.take) - mine;
+        if (&t == first) {
+            t.line = to;  // to the last bit
+        } else if (!t.beside) {
+            t.line = movedAlong(t.line, seenFrom(from, later), seenFrom(to, later));
+        }
+    });
+}
+
+/// Puts these in the place of a take's tethers; others keep their places in the list.
+void replaceTethers(ShootState& s, int take, const std::vector<Tether>& with) {
+    std::size_t used = 0;
+    std::erase_if(s.tethers, [&](Tether& t) {
+        if (t.take != take) return false;
+        if (used == with.size()) return true;
+        t = with[used++];
+        return false;
+    });
+    s.tethers.insert(s.tethers.end(), with.begin() + static_cast<std::ptrdiff_t>(used), with.end());
 }
 
 std::string counted(std::size_t n, const std::string& one, const std::string& many) {
     return std::to_string(n) + " " + (n == 1 ? one : many);
+}
+
+/// Gives a tether of the state another line, as found, unless a person has placed or locked it.
+void takeLine(ShootState& s, const Tether& which, ClockLine line) {
+    Tether& t = s.tethers[static_cast<std::size_t>(&which - s.tethers.data())];
+    if (t.locked || t.movedByHand() || !t.found.oneLineHolds()) return;
+    t.line = t.found.line = line;
+    for (TetherSegment& g : t.found.segments) g.line = line;
+}
+
+/// One camera, one clock: where two takes that are one lie on the same recording, one line serves
+/// both. A take without a place is laid by the other's, for an ear to confirm.
+void shareLines(ShootState& s, const ContinuedTake& c) {
+    if (s.stateOf(c.after) == TetherState::Tethered) return;
+    const bool alone = s.stateOf(c.after) == TetherState::Loose;
+    std::vector<Tether> placed;
+    for (const Tether* a : s.tethersOf(c.before)) {
+        if (a->state() == TetherState::Loose) continue;
+        if (alone) {
+            Tether t = *a;
+            t.take = c.after;
+            t.locked = false;
+            t.line = t.found.line = seenFrom(a->line, c.length);
+            t.found.segments.clear();
+            t.found.slips.clear();
+            t.found.rivals.clear();
+            t.found.status = MatchStatus::Unsure;
+            t.found.reason = "It goes on from " + nameOf(s, c.before) + " and has its place.";
+            placed.push_back(t);
+            continue;
+        }
+        for (const Tether* b : s.tethersOf(c.after)) {
+            if (b->recording != a->recording) continue;
+            const bool forth = a->found.overlap.length() >= b->found.overlap.length();
+            takeLine(s, forth ? *b : *a,
+                     forth ? seenFrom(a->line, c.length) : seenFrom(b->line, -c.length));
+        }
+    }
+    if (alone) replaceTethers(s, c.after, placed);
+}
+
+/// A take whose heard microphone is gone is heard by the next.
+void hearWhatIsLeft(ShootState& s) {
+    for (Tether& t : s.tethers) {
+        if (t.beside && !s.tetherOf(t.take)) t.beside = false;
+    }
+}
+
+bool isLocked(const ShootState& s, int take) {
+    return s.stateOf(take) == TetherState::Tethered;
 }
 
 }  // namespace
@@ -53,12 +146,38 @@ Command findMoved(std::vector<MovedFile> files) {
             }};
 }
 
+Command swapRecording(const ShootState& now, int media, const std::string& path,
+                      const Fingerprint& print, const CopyFit& fit) {
+    return {
+        "Swap " + nameOf(now, media) + " for " + std::filesystem::path(path).filename().string(),
+        [media, path, print, fit](ShootState& s) {
+            for (MediaItem& m : s.media) {
+                if (m.id != media) continue;
+                m.path = path;
+                m.fingerprint = print;
+            }
+            for (Mark& m : s.marks) {
+                if (m.media == media) m.time = fit.line.toTake(m.time);
+            }
+            for (Tether& t : s.tethers) {
+                if (t.recording != media) continue;
+                t.line = onCopy(t.line, fit.line);
+                t.polarity *= fit.polarity;
+                t.found.line = onCopy(t.found.line, fit.line);
+                t.found.polarity *= fit.polarity;
+                for (TetherSegment& g : t.found.segments) g.line = onCopy(g.line, fit.line);
+                for (Rival& r : t.found.rivals) r.offset = fit.line.toTake(r.offset);
+            }
+        }};
+}
+
 Command removeMedia(const ShootState& now, int id) {
     return {"Remove " + nameOf(now, id), [id](ShootState& s) {
                 std::erase_if(s.media, [&](const MediaItem& m) { return m.id == id; });
                 std::erase_if(s.marks, [&](const Mark& m) { return m.media == id; });
                 std::erase_if(s.tethers,
                               [&](const Tether& t) { return t.take == id || t.recording == id; });
+                hearWhatIsLeft(s);
             }};
 }
 
@@ -78,8 +197,9 @@ Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapsh
             [take, then = snapshot.state](ShootState& s) {
                 std::erase_if(s.tethers, [&](const Tether& t) { return t.take == take; });
                 std::erase_if(s.marks, [&](const Mark& m) { return m.media == take; });
-                const Tether* t = then->tetherOf(take);
-                if (t && s.item(t->recording)) s.tethers.push_back(*t);
+                for (const Tether* t : then->tethersOf(take)) {
+                    if (s.item(t->recording)) s.tethers.push_back(*t);
+                }
                 for (const Mark& m : then->marksOf(take)) s.marks.push_back(m);
                 s.nextId = std::max(s.nextId, then->nextId);
             }};
@@ -90,33 +210,38 @@ std::string findMatchesLabel(std::size_t takes) {
 }
 
 Command takeMatches(std::vector<Tether> found) {
-    const std::string label = findMatchesLabel(found.size());
-    return {label, [found = std::move(found)](ShootState& s) {
-                for (const Tether& t : found) {
-                    Tether* old = find(s, t.take);
-                    if (old && old->locked) continue;
-                    if (old) {
-                        // How far the camera stood does not change by listening again.
-                        const Seconds delay = old->soundDelay;
-                        *old = t;
-                        old->soundDelay = delay;
-                    } else {
-                        s.tethers.push_back(t);
+    std::vector<int> takes;
+    for (const Tether& t : found) {
+        if (std::find(takes.begin(), takes.end(), t.take) == takes.end()) takes.push_back(t.take);
+    }
+    const std::string label = findMatchesLabel(takes.size());
+    return {label, [takes, found = std::move(found)](ShootState& s) {
+                for (const int take : takes) {
+                    if (isLocked(s, take)) continue;
+                    const Tether* old = s.tetherOf(take);
+                    // How far the camera stood does not change by listening again.
+                    const Seconds delay = old ? old->soundDelay : Seconds{0};
+                    std::vector<Tether> mine;
+                    for (const Tether& t : found) {
+                        if (t.take != take) continue;
+                        mine.push_back(t);
+                        mine.back().soundDelay = delay;
                     }
+                    replaceTethers(s, take, mine);
                 }
             }};
 }
 
 Command lock(const ShootState& now, int take) {
-    return {"Tether " + nameOf(now, take), [take](ShootState& s) {
-                if (Tether* t = find(s, take)) t->locked = true;
-            }};
+    Command c = lockAll({take});
+    c.label = "Tether " + nameOf(now, take);
+    return c;
 }
 
 Command lockAll(const std::vector<int>& takes) {
     return {"Tether " + counted(takes.size(), "take", "takes"), [takes](ShootState& s) {
                 for (const int take : takes) {
-                    if (Tether* t = find(s, take)) t->locked = true;
+                    forTethers(s, take, [](Tether& t) { t.locked = true; });
                 }
             }};
 }
@@ -129,6 +254,7 @@ Command setRole(const ShootState& now, int media, MediaKind role) {
                 std::erase_if(s.tethers, [&](const Tether& t) {
                     return t.take == media || t.recording == media;
                 });
+                hearWhatIsLeft(s);
             }};
 }
 
@@ -143,51 +269,90 @@ Command setCamera(const std::vector<int>& takes, const std::string& name) {
             }};
 }
 
+Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins) {
+    std::string names;
+    for (const ContinuedTake& c : joins) {
+        if (names.empty()) names = nameOf(now, c.before);
+        names += " and " + nameOf(now, c.after);
+    }
+    return {"Treat " + names + " as one", [joins](ShootState& s) {
+                for (const ContinuedTake& c : joins) {
+                    for (MediaItem& m : s.media) {
+                        if (m.id != c.after) continue;
+                        m.goesOnFrom = c.before;
+                        m.goesOnAfter = c.length;
+                    }
+                    shareLines(s, c);
+                }
+            }};
+}
+
+Command partTakes(const ShootState& now, int take) {
+    return {"Treat " + nameOf(now, take) + " as a take of its own", [take](ShootState& s) {
+                for (MediaItem& m : s.media) {
+                    if (m.id != take && m.goesOnFrom != take) continue;
+                    m.goesOnFrom = 0;
+                    m.goesOnAfter = {};
+                }
+            }};
+}
+
 Command unlock(const ShootState& now, int take) {
-    return {"Un-tether " + nameOf(now, take), [take](ShootState& s) {
-                if (Tether* t = find(s, take)) t->locked = false;
+    return {"Un-tether " + nameOf(now, take),
+            [take](ShootState& s) { forTethers(s, take, [](Tether& t) { t.locked = false; }); }};
+}
+
+Command hear(const ShootState& now, int take, const std::vector<int>& recordings) {
+    return {"Hear " + nameOf(now, recordings.front()) + " in " + nameOf(now, take),
+            [take, recordings](ShootState& s) {
+                forTethers(s, take, [&](Tether& t) {
+                    t.beside = std::find(recordings.begin(), recordings.end(), t.recording) ==
+                               recordings.end();
+                });
+                // The one that was named is the one that is worked on.
+                const auto of = [&](int recording) {
+                    return std::find_if(s.tethers.begin(), s.tethers.end(), [&](const Tether& t) {
+                        return t.take == take && (recording == 0 || t.recording == recording);
+                    });
+                };
+                const auto first = of(0), named = of(recordings.front());
+                if (named != s.tethers.end()) std::iter_swap(first, named);
             }};
 }
 
 Command moveClean(const ShootState& now, int take, Seconds by) {
     return {"Move the clean sound of " + nameOf(now, take) + " by " + slipText(by),
             [take, by](ShootState& s) {
-                Tether* t = find(s, take);
-                if (t && !t->locked) t->line.offset = t->line.offset - by;
+                moveTo(s, take, [&](const Tether& t) {
+                    return ClockLine{t.line.offset - by, t.line.drift};
+                });
             }};
 }
 
 Command place(const ShootState& now, int take, ClockLine line, const std::string& how) {
     return {"Place the clean sound of " + nameOf(now, take) + " " + how,
-            [take, line](ShootState& s) {
-                Tether* t = find(s, take);
-                if (t && !t->locked) t->line = line;
-            }};
+            [take, line](ShootState& s) { moveTo(s, take, [&](const Tether&) { return line; }); }};
 }
 
 Command layOn(const ShootState& now, int take, int recording, Seconds offset) {
     return {"Lay " + nameOf(now, take) + " on " + nameOf(now, recording),
             [take, recording, offset](ShootState& s) {
-                Tether* t = find(s, take);
-                if (t && t->locked) return;
+                if (isLocked(s, take)) return;
                 Tether laid;
                 laid.take = take;
                 laid.recording = recording;
                 laid.line.offset = offset;
                 laid.found.line = laid.line;
                 laid.placedByHand = true;
-                if (t) {
-                    *t = laid;
-                } else {
-                    s.tethers.push_back(laid);
-                }
+                replaceTethers(s, take, {laid});
             }};
 }
 
 Command backToFound(const ShootState& now, int take) {
     return {"Back to the found place of " + nameOf(now, take), [take](ShootState& s) {
-                Tether* t = find(s, take);
-                if (t && !t->locked) t->line = t->found.line;
+                forTethers(s, take, [](Tether& t) {
+                    if (!t.locked) t.line = t.found.line;
+                });
             }};
 }
 
@@ -197,8 +362,9 @@ Command setSoundDelay(const ShootState& now, int take, Seconds delay) {
                                  : "Let the clean sound of " + nameOf(now, take) + " come " +
                                        slipText(delay) + " earlier, as the picture has it";
     return {what, [take, delay](ShootState& s) {
-                Tether* t = find(s, take);
-                if (t && !t->locked) t->soundDelay = delay;
+                forTethers(s, take, [&](Tether& t) {
+                    if (!t.locked) t.soundDelay = delay;
+                });
             }};
 }
 

@@ -3,6 +3,8 @@
 /// Everything that can be done to a shoot. Each is named for what a person meant by it.
 #pragma once
 
+#include "align/copy_fit.h"
+#include "shoot/continued_takes.h"
 #include "shoot/shoot.h"
 
 namespace brisk {
@@ -23,10 +25,16 @@ Command addMedia(std::vector<MediaItem> items);
 /// Takes files where they are now; all that is known of them stays.
 Command findMoved(std::vector<MovedFile> files);
 
+/// A recording's repaired copy in its place: what is known of it is laid on the copy.
+/// \param path, print  of the copy.   \param fit  of the copy on the old file.
+Command swapRecording(const ShootState& now, int media, const std::string& path,
+                      const Fingerprint& print, const CopyFit& fit);
+
 /// Removes a file and the tethers that name it. The file itself is not touched.
 Command removeMedia(const ShootState& now, int id);
 
-/// Takes in what a search found for these takes; locked tethers stay as they are.
+/// Takes in what a search found for these takes, in the place of what was known; locked takes stay
+/// as they are. Several tethers for one take come heard ones first.
 Command takeMatches(std::vector<Tether> found);
 
 /// Everything as it was in a snapshot; files that were added since stay.
@@ -45,8 +53,18 @@ Command lockAll(const std::vector<int>& takes);
 Command setRole(const ShootState& now, int media, MediaKind role);
 /// Names the camera that takes are from; empty: as their files tell.
 Command setCamera(const std::vector<int>& takes, const std::string& name);
+/// Takes that a camera cut into files become one: what is done to one's place is done to all. The
+/// one that was measured over the longer stretch gives the others its line.
+Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins);
+/// Each for itself again; places stay.
+Command partTakes(const ShootState& now, int take);
+
 /// Unlocks; the place stays.
 Command unlock(const ShootState& now, int take);
+
+/// Which microphone a take is heard by: the recordings of it, the first one named; all others are
+/// kept beside.
+Command hear(const ShootState& now, int take, const std::vector<int>& recordings);
 
 /// Moves the clean sound of an unlocked take; positive = it is heard later in the take.
 Command moveClean(const ShootState& now, int take, Seconds by);

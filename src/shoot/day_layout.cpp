@@ -50,9 +50,39 @@ int freeRow(const std::vector<std::pair<int, TimeRange>>& taken, TimeRange range
     }
 }
 
-void layRibbons(DayLayout& day, const std::vector<int>& ids,
+/// Where a recording begins, by a take that lies on it and on one that is laid already.
+std::optional<double> besideAnother(const ShootState& state, int recording,
+                                    const std::vector<std::pair<int, double>>& laid) {
+    for (const Tether& mine : state.tethers) {
+        if (mine.recording != recording || mine.state() == TetherState::Loose) continue;
+        for (const Tether* other : state.tethersOf(mine.take)) {
+            for (const auto& [id, start] : laid) {
+                if (id != other->recording) continue;
+                return start + (other->line.offset - mine.line.offset).value;
+            }
+        }
+    }
+    return std::nullopt;
+}
+
+/// What of a take is covered by what is heard in it, on the day's time.
+std::vector<TimeRange> coveredOf(const ShootState& state, int take, TimeRange day,
+                                 const std::function<DayFacts(int)>& factsOf) {
+    std::vector<TimeRange> out;
+    for (const Tether* t : state.tethersOf(take)) {
+        if (t->beside || t->state() == TetherState::Loose) continue;
+        const Seconds length = factsOf(t->recording).length;
+        const TimeRange reach{day.start + t->line.toTake({0}), day.start + t->line.toTake(length)};
+        const TimeRange inside = day.intersect(reach);
+        if (!inside.empty()) out.push_back(inside);
+    }
+    return out;
+}
+
+void layRibbons(DayLayout& day, const ShootState& state, const std::vector<int>& ids,
                 const std::function<DayFacts(int)>& factsOf) {
     const auto stamped = stampedStarts(ids, factsOf);
+    std::vector<std::pair<int, double>> laid;
     double earliest = 0, next = 0;
     if (stamped) {
         earliest = *std::min_element(stamped->begin(), stamped->end());
@@ -61,9 +91,14 @@ void layRibbons(DayLayout& day, const std::vector<int>& ids,
     std::vector<std::pair<int, TimeRange>> taken;
     for (std::size_t i = 0; i < ids.size(); ++i) {
         const Seconds length = factsOf(ids[i]).length;
-        const Seconds start{stamped ? (*stamped)[i] - earliest : next};
-        next += length.value + kBetween;
-        const TimeRange range{start, start + length};
+        double start = stamped ? (*stamped)[i] - earliest : next;
+        // A take that lies on two recordings knows how these lie to each other.
+        if (const auto known = stamped ? std::nullopt : besideAnother(state, ids[i], laid)) {
+            start = std::max(0.0, *known);
+        }
+        laid.emplace_back(ids[i], start);
+        next = std::max(next, start + length.value + kBetween);
+        const TimeRange range{{start}, Seconds{start} + length};
         const int row = freeRow(taken, range);
         taken.emplace_back(row, range);
         day.rows = std::max(day.rows, row + 1);
@@ -84,7 +119,7 @@ std::string cameraOf(const MediaItem& item, const MediaInfo* info) {
 
 DayLayout layOutDay(const ShootState& state, const std::function<DayFacts(int)>& factsOf) {
     DayLayout day;
-    layRibbons(day, state.ids(MediaKind::Recording), factsOf);
+    layRibbons(day, state, state.ids(MediaKind::Recording), factsOf);
     std::map<std::string, std::vector<DayTake>> byCamera;
     std::vector<std::string> order;
     for (const int id : state.ids(MediaKind::Take)) {
@@ -102,7 +137,7 @@ DayLayout layOutDay(const ShootState& state, const std::function<DayFacts(int)>&
         const TimeRange range{start, start + f.length};
         const std::string camera = cameraOf(*state.item(id), f.info);
         if (!byCamera.contains(camera)) order.push_back(camera);
-        byCamera[camera].push_back({id, 0, range, range.intersect(ribbon->day)});
+        byCamera[camera].push_back({id, 0, range, coveredOf(state, id, range, factsOf)});
     }
     int lanes = 0;
     for (const std::string& camera : order) {
@@ -125,7 +160,7 @@ DayLayout layOutDay(const ShootState& state, const std::function<DayFacts(int)>&
     for (auto& r : day.ribbons) shift(r.day);
     for (auto& t : day.takes) {
         shift(t.day);
-        shift(t.covered);
+        for (auto& c : t.covered) shift(c);
     }
     if (day.clock) day.clock = *day.clock + first;
     for (const auto& r : day.ribbons) day.length = std::max(day.length, r.day.end);

@@ -31,7 +31,7 @@ struct DayTake {
     int take = 0;
     int lane = 0;  ///< Of its camera; one more where two of one camera overlap.
     TimeRange day;
-    TimeRange covered;  ///< Of it: where there is clean sound.
+    std::vector<TimeRange> covered;  ///< Of it: where there is clean sound, one for each recording.
 };
 
 struct DayLayout {

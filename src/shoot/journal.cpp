@@ -74,11 +74,17 @@ Result<Journal> Journal::begin(const fs::path& path, const Shoot& shoot,
     Journal j;
     j.path_ = path;
     j.id_ = newId();
-    const ordered_json head{{"format", kFormat},
-                            {"schema", 1},
-                            {"id", j.id_},
-                            {"project", project.empty() ? "" : fs::absolute(project, ec).string()},
-                            {"base", shootJson(shoot.state(), {})}};
+    ordered_json head{{"format", kFormat},
+                      {"schema", 1},
+                      {"id", j.id_},
+                      {"project", project.empty() ? "" : fs::absolute(project, ec).string()},
+                      {"base", shootJson(shoot.state(), {})}};
+    // Begun in the middle, after another could not be written on: ahead of what is saved.
+    if (!project.empty() && shoot.changedSinceSaved()) {
+        if (const auto saved = loadShoot(project)) {
+            head["saved"] = shootJson(saved->shoot.state(), {});
+        }
+    }
     if (auto done = writeWholeFile(path, head.dump() + "\n"); !done) {
         return tl::unexpected(done.error());
     }
@@ -146,6 +152,16 @@ void Journal::flush() const {
     if (file_) fdatasync(fileno(file_.get()));
 }
 
+fs::path setAside(const fs::path& journal) {
+    std::error_code ec;
+    fs::path aside;
+    for (int n = 1; aside.empty() || fs::exists(aside, ec); ++n) {
+        aside = journal.string() + ".aside-" + std::to_string(n);
+    }
+    fs::rename(journal, aside, ec);
+    return ec ? fs::path() : aside;
+}
+
 void Journal::remove() {
     file_.reset();
     std::error_code ec;
@@ -178,8 +194,16 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
             if (!saved) return tl::unexpected(saved.error());
             if (saved->journal.id == lines[0].at("id").get<std::string>()) {
                 first += static_cast<std::size_t>(saved->journal.lines);
-            } else if (shootJson(saved->shoot.state(), {}) != lines[0].at("base")) {
-                return std::nullopt;
+            } else {
+                const bool ahead = lines[0].contains("saved");
+                const ordered_json now = shootJson(saved->shoot.state(), {});
+                if (now != lines[0].at(ahead ? "saved" : "base")) return std::nullopt;
+                if (ahead) {
+                    const ShootState base = shootFromJson(lines[0].at("base"));
+                    saved->shoot.apply({"What could not be kept step by step",
+                                        [base](ShootState& s) { s = base; }});
+                    ++found.steps;
+                }
             }
             found.shoot = std::move(saved->shoot);
         } else {

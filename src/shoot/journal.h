@@ -22,7 +22,8 @@ namespace brisk {
 
 class Journal {
   public:
-    /// Begins one for a shoot as it is now, in place of what was there. Atomic.
+    /// Begins one for a shoot as it is now, in place of what was there. Atomic. After one could not
+    /// be written on, a new one holds all that is so.
     /// \param project  the saved shoot it goes on from; empty for none.
     /// Errors: CannotWrite.
     static Result<Journal> begin(const std::filesystem::path& path, const Shoot& shoot,
@@ -69,6 +70,10 @@ struct FoundJournal {
 /// Errors: BadProject where not even its first line can be read, and as loadShoot.
 Result<std::optional<FoundJournal>> readJournal(const std::filesystem::path& path,
                                                 const std::string& project = {});
+
+/// Renames a journal that is of no use here, so that the next one does not take its place. Returns
+/// its new name; empty where it could not be renamed.
+std::filesystem::path setAside(const std::filesystem::path& journal);
 
 /// Beside a saved shoot, or where its folder cannot be written in, in the user's state folder.
 std::filesystem::path journalPlace(const std::string& project);

@@ -41,8 +41,36 @@ const MediaItem* ShootState::item(int id) const {
 
 const Tether* ShootState::tetherOf(int take) const {
     const auto it = std::find_if(tethers.begin(), tethers.end(),
-                                 [&](const Tether& t) { return t.take == take; });
+                                 [&](const Tether& t) { return t.take == take && !t.beside; });
     return it == tethers.end() ? nullptr : &*it;
+}
+
+std::vector<const Tether*> ShootState::tethersOf(int take) const {
+    std::vector<const Tether*> out;
+    for (const bool beside : {false, true}) {
+        for (const Tether& t : tethers) {
+            if (t.take == take && t.beside == beside) out.push_back(&t);
+        }
+    }
+    return out;
+}
+
+std::vector<std::pair<int, Seconds>> ShootState::oneWith(int take) const {
+    int first = take;
+    // However damaged a file is, this ends.
+    for (std::size_t i = 0; i < media.size(); ++i) {
+        const MediaItem* m = item(first);
+        if (!m || m->goesOnFrom == 0 || !item(m->goesOnFrom)) break;
+        first = m->goesOnFrom;
+    }
+    std::vector<std::pair<int, Seconds>> out{{first, Seconds{0}}};
+    for (std::size_t i = 0; i < out.size() && out.size() <= media.size(); ++i) {
+        const auto [id, at] = out[i];
+        for (const MediaItem& m : media) {
+            if (m.goesOnFrom == id) out.emplace_back(m.id, at + m.goesOnAfter);
+        }
+    }
+    return out;
 }
 
 const Mark* ShootState::mark(int id) const {

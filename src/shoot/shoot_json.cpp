@@ -87,6 +87,7 @@ ordered_json tetherJson(const Tether& t) {
     j["polarity"] = t.polarity;
     j["locked"] = t.locked;
     j["placed_by_hand"] = t.placedByHand;
+    j["beside"] = t.beside;
     j["sound_delay_seconds"] = t.soundDelay.value;
     j["found"] = estimateJson(t.found);
     return j;
@@ -101,6 +102,8 @@ Tether tetherFrom(const ordered_json& j) {
     t.locked = j.at("locked");
     // Absent in files from before takes were placed by hand.
     t.placedByHand = j.value("placed_by_hand", false);
+    // Absent in files from before takes could lie on several recordings.
+    t.beside = j.value("beside", false);
     t.soundDelay = {j.value("sound_delay_seconds", 0.0)};
     t.found = estimateFrom(j.at("found"));
     return t;
@@ -113,18 +116,26 @@ MediaItem mediaFrom(const ordered_json& j) {
     m.fingerprint = {j.at("fingerprint").at("bytes"), j.at("fingerprint").at("sha1")};
     m.path = j.at("absolute_path");
     m.camera = j.value("camera", "");  // absent in files from before cameras had names
+    // Absent in files from before takes could go on from others.
+    m.goesOnFrom = j.value("goes_on_from", 0);
+    m.goesOnAfter = {j.value("goes_on_after_seconds", 0.0)};
     return m;
 }
 
 ordered_json mediaJson(const MediaItem& m, const fs::path& folder) {
     std::error_code ec;
     const fs::path absolute = fs::absolute(m.path, ec);
-    return {{"id", m.id},
-            {"role", kindText(m.role)},
-            {"relative_path", absolute.lexically_proximate(folder).string()},
-            {"absolute_path", absolute.string()},
-            {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}},
-            {"camera", m.camera}};
+    ordered_json j{{"id", m.id},
+                   {"role", kindText(m.role)},
+                   {"relative_path", absolute.lexically_proximate(folder).string()},
+                   {"absolute_path", absolute.string()},
+                   {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}},
+                   {"camera", m.camera}};
+    if (m.goesOnFrom != 0) {
+        j["goes_on_from"] = m.goesOnFrom;
+        j["goes_on_after_seconds"] = m.goesOnAfter.value;
+    }
+    return j;
 }
 
 ordered_json markJson(const Mark& m) {

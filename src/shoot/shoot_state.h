@@ -6,6 +6,7 @@
 
 #include <optional>
 #include <string>
+#include <utility>
 #include <vector>
 
 #include "align/tether_estimate.h"
@@ -31,10 +32,13 @@ struct MediaItem {
     MediaKind role = MediaKind::Recording;  ///< What it is used as.
     Fingerprint fingerprint;
     std::string camera = {};  ///< Of a take, as a person named it; empty: as its file tells.
+    /// The take that it goes on from and is treated as one with; 0 = none.
+    int goesOnFrom = 0;
+    Seconds goesOnAfter = {};  ///< That one's length.
     friend bool operator==(const MediaItem&, const MediaItem&) = default;
 };
 
-/// The relation of one take to one recording.
+/// The relation of one take to one recording. A take may have several, on different recordings.
 struct Tether {
     int take = 0;
     int recording = 0;
@@ -43,6 +47,8 @@ struct Tether {
     int polarity = 1;
     bool locked = false;
     bool placedByHand = false;  ///< On this recording because a person said so.
+    /// From another microphone than the one that is heard: kept as a track beside it.
+    bool beside = false;
     /// How long the sound was on its way to the camera. The camera's sound lags behind its picture
     /// by this; the clean sound is heard this much earlier than the scratch sound has it.
     Seconds soundDelay{0};
@@ -70,7 +76,14 @@ struct ShootState {
     int nextId = 1;
 
     [[nodiscard]] const MediaItem* item(int id) const;
+    /// The tether that a take is worked on by: the first of those that are heard.
     [[nodiscard]] const Tether* tetherOf(int take) const;
+    /// All of a take's: first those that are heard, one after the other where recordings continue
+    /// each other; then other microphones'.
+    [[nodiscard]] std::vector<const Tether*> tethersOf(int take) const;
+    /// A take and all that are treated as one with it, in order of time, each with the take time of
+    /// the first at which it begins.
+    [[nodiscard]] std::vector<std::pair<int, Seconds>> oneWith(int take) const;
     [[nodiscard]] const Mark* mark(int id) const;
     /// In order of time.
     [[nodiscard]] std::vector<Mark> marksOf(int media) const;

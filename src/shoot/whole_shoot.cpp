@@ -7,6 +7,8 @@
 #include <filesystem>
 #include <map>
 
+#include "align/recorder_files.h"
+
 namespace brisk {
 namespace {
 
@@ -18,12 +20,6 @@ constexpr double kOverlapping = 0.5;  // seconds that two takes may share: camer
 std::string nameOf(const ShootState& s, int id) {
     const MediaItem* m = s.item(id);
     return m ? std::filesystem::path(m->path).filename().string() : std::string();
-}
-
-/// The letters a camera begins its files' names with.
-std::string namePattern(const std::string& name) {
-    const auto digits = name.find_first_of("0123456789");
-    return name.substr(0, digits);
 }
 
 std::string ppmText(double ppm) {

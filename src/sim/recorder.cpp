@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "dsp/resampler.h"
 #include "media/movie_writer.h"
@@ -17,11 +18,31 @@ std::vector<float> closeResponse(const RoomSpec& room, double distance, std::uin
     for (float& v : h) v *= static_cast<float>(distance);  // set for its distance
     return h;
 }
+
+/// \param start  of the whole recording: its stamps count samples from there.
+Result<MovieWriter> createFile(const RecorderSpec& spec, Seconds start, const std::string& folder) {
+    MovieSpec file;
+    file.path = folder + "/" + spec.file;
+    file.sound = SoundTrackSpec{
+        spec.codec, {spec.codec == "libopus" ? 48000 : spec.rate}, spec.channels, 0, {}};
+    if (spec.codec.rfind("pcm_", 0) == 0) {
+        file.muxerOptions = {{"write_bext", "1"}, {"rf64", "auto"}};
+        const auto reference =
+            std::llround((kDayStarts + start.value) * spec.rate) + spec.firstSample;
+        file.metadata = {{"time_reference", std::to_string(reference)},
+                         {"originator", "pocket recorder"}};
+    }
+    return MovieWriter::create(file);
+}
+
 }  // namespace
 
 struct Recorder::State {
-    State(const RecorderSpec& s, const RoomSpec& room, MovieWriter w, std::uint64_t seed)
+    State(const RecorderSpec& s, const RoomSpec& room, std::string into, MovieWriter w,
+          std::uint64_t seed)
         : spec(s),
+          files(recorderFiles(s)),
+          folder(std::move(into)),
           writer(std::move(w)),
           room_(closeResponse(room, s.distance, seed)),
           tone(seed + 1),
@@ -30,7 +51,11 @@ struct Recorder::State {
           last(first + std::llround(s.length.value * 48000)) {}
 
     RecorderSpec spec;
-    MovieWriter writer;
+    std::vector<RecorderSpec> files;
+    std::size_t file = 0;       // that is being written
+    std::int64_t recorded = 0;  // samples, of all files
+    std::string folder;
+    std::optional<MovieWriter> writer;
     Convolver room_;
     RoomTone tone;
     StreamResampler clock;
@@ -38,36 +63,48 @@ struct Recorder::State {
     std::int64_t last;
     std::int64_t at = 0;
 
-    Result<void> write(const std::vector<float>& mono) {
-        if (mono.empty()) return {};
+    Result<void> write(std::span<const float> mono) {
+        while (!mono.empty()) {
+            std::span<const float> now = mono;
+            if (file + 1 < files.size()) {
+                const auto room = static_cast<std::size_t>(files[file + 1].firstSample - recorded);
+                now = mono.first(std::min(room, mono.size()));
+            }
+            if (auto written = writeHere(now); !written) return written;
+            recorded += static_cast<std::int64_t>(now.size());
+            mono = mono.subspan(now.size());
+            if (file + 1 < files.size() && recorded == files[file + 1].firstSample) {
+                if (auto next = beginNextFile(); !next) return next;
+            }
+        }
+        return {};
+    }
+
+    Result<void> writeHere(std::span<const float> mono) {
         const auto channels = static_cast<std::size_t>(spec.channels);
         std::vector<float> out;
         out.reserve(mono.size() * channels);
         for (const float v : mono) out.insert(out.end(), channels, v);
-        return writer.sound(out);
+        return writer->sound(out);
+    }
+
+    Result<void> beginNextFile() {
+        if (auto done = writer->finish(); !done) return done;
+        auto next = createFile(files[++file], spec.start, folder);
+        if (!next) return tl::unexpected(next.error());
+        writer.emplace(std::move(*next));
+        return {};
     }
 };
-
 Recorder::Recorder(std::unique_ptr<State> state) : state_(std::move(state)) {}
 Recorder::Recorder(Recorder&&) noexcept = default;
 Recorder::~Recorder() = default;
 
 Result<Recorder> Recorder::start(const RecorderSpec& spec, const RoomSpec& room,
                                  const std::string& folder, std::uint64_t seed) {
-    MovieSpec file;
-    file.path = folder + "/" + spec.file;
-    file.sound = SoundTrackSpec{
-        spec.codec, {spec.codec == "libopus" ? 48000 : spec.rate}, spec.channels, 0, {}};
-    if (spec.codec.rfind("pcm_", 0) == 0) {
-        file.muxerOptions = {{"write_bext", "1"}, {"rf64", "auto"}};
-        file.metadata = {
-            {"time_reference",
-             std::to_string(std::llround((kDayStarts + spec.start.value) * spec.rate))},
-            {"originator", "pocket recorder"}};
-    }
-    auto writer = MovieWriter::create(file);
+    auto writer = createFile(recorderFiles(spec).front(), spec.start, folder);
     if (!writer) return tl::unexpected(writer.error());
-    return Recorder(std::make_unique<State>(spec, room, std::move(*writer), seed));
+    return Recorder(std::make_unique<State>(spec, room, folder, std::move(*writer), seed));
 }
 
 Result<void> Recorder::hear(std::span<const float> world) {
@@ -92,7 +129,7 @@ Result<void> Recorder::stop() {
     std::vector<float> out;
     state_->clock.finish(out);
     if (auto written = state_->write(out); !written) return written;
-    return state_->writer.finish();
+    return state_->writer->finish();
 }
 
 }  // namespace brisk::sim

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "sim/scene.h"
 
+#include <cmath>
 #include <nlohmann/json.hpp>
 
 namespace brisk::sim {
@@ -29,6 +30,7 @@ RecorderSpec recorderFrom(const json& j) {
     take(j, "distance", r.distance);
     take(j, "noise_db", r.noiseDb);
     take(j, "upside_down", r.upsideDown);
+    for (const auto& c : j.value("cuts", json::array())) r.cuts.push_back({c.get<double>()});
     return r;
 }
 
@@ -55,7 +57,38 @@ TakeSpec takeFrom(const json& j) {
     return t;
 }
 
+/// "lavalier-03.wav" of "lavalier-01.wav", for the third file.
+std::string laterFile(const std::string& file, std::size_t later) {
+    const auto dot = file.rfind('.');
+    const auto digits = file.find_last_not_of("0123456789", dot - 1) + 1;
+    std::string number = std::to_string(std::stoi("0" + file.substr(digits, dot - digits)) +
+                                        static_cast<int>(later));
+    while (number.size() < dot - digits) number.insert(0, "0");
+    return file.substr(0, digits) + number + file.substr(dot);
+}
+
 }  // namespace
+
+std::vector<RecorderSpec> recorderFiles(const RecorderSpec& recorder) {
+    const double perSecond = recorder.rate * (1 + recorder.ppm * 1e-6);  // of the scene
+    std::vector<RecorderSpec> out;
+    for (std::size_t i = 0; i <= recorder.cuts.size(); ++i) {
+        RecorderSpec r = recorder;
+        r.cuts.clear();
+        const auto sampleAt = [&](std::size_t k) {
+            return std::llround(recorder.cuts[k].value * recorder.rate);
+        };
+        r.firstSample = i == 0 ? 0 : sampleAt(i - 1);
+        if (i > 0) r.file = laterFile(recorder.file, i);
+        const Seconds into{static_cast<double>(r.firstSample) / perSecond};
+        r.start = recorder.start + into;
+        r.length = i < recorder.cuts.size()
+                       ? Seconds{static_cast<double>(sampleAt(i) - r.firstSample) / perSecond}
+                       : recorder.length - into;
+        out.push_back(r);
+    }
+    return out;
+}
 
 Result<Scene> sceneFromJson(const std::string& text) {
     try {
@@ -76,6 +109,9 @@ Result<Scene> sceneFromJson(const std::string& text) {
         }
         take(j, "speech_share", s.speechShare);
         for (const auto& c : j.value("claps", json::array())) s.claps.push_back({c.get<double>()});
+        for (const auto& h : j.value("hush", json::array())) {
+            s.hush.push_back({{h.at(0).get<double>()}, {h.at(1).get<double>()}});
+        }
         for (const auto& r : j.value("recorders", json::array())) {
             s.recorders.push_back(recorderFrom(r));
         }

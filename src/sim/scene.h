@@ -4,6 +4,7 @@
 /// and the cameras are like. Read from and written to JSON.
 #pragma once
 
+#include <cstdint>
 #include <string>
 #include <vector>
 
@@ -27,7 +28,13 @@ struct RecorderSpec {
     double distance = 0.2;  ///< From the mouth, metres.
     double noiseDb = -72;
     bool upsideDown = false;
+    /// Seconds of the recording, on its own clock, at which it goes on in a next file.
+    std::vector<Seconds> cuts = {};
+    std::int64_t firstSample = 0;  ///< Of the file in the recording.
 };
+
+/// The files that a recorder makes, each as a recorder of its own that does not cut.
+std::vector<RecorderSpec> recorderFiles(const RecorderSpec& recorder);
 
 struct TakeSpec {
     std::string file = "bench-01.mp4";
@@ -57,6 +64,7 @@ struct Scene {
     Voice voice;
     double speechShare = 0.85;  ///< Part of the time that somebody talks.
     std::vector<Seconds> claps;
+    std::vector<TimeRange> hush;  ///< Nobody speaks.
     std::vector<RecorderSpec> recorders;
     std::vector<TakeSpec> takes;
 };
@@ -67,7 +75,8 @@ Result<Scene> sceneFromJson(const std::string& text);
 /// A shipped scene by name, or one read from a JSON file. Errors: CannotRead, BadProject.
 Result<Scene> findScene(const std::string& nameOrFile);
 
-/// "demo", and ten pairs of different rooms, distances, rates and containers: "pair-0".."pair-9".
+/// "demo"; "long-day", of eighty minutes, and "short-day", the same in ten; and ten pairs of
+/// different rooms, distances, rates and containers: "pair-0".."pair-9".
 std::vector<std::string> sceneNames();
 
 }  // namespace brisk::sim

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The shipped scenes. The ten pairs differ in everything that the first whole match must bear.
+#include <cstdio>
 #include <filesystem>
 
 #include "core/atomic_file.h"
@@ -40,6 +41,53 @@ Scene demoScene() {
     door.start = {20};
     door.elsewhere = true;
     s.takes = {bench, press, door};
+    return s;
+}
+
+/// A day with one recorder and two cameras. \param speed  how many times shorter than life.
+Scene dayScene(const std::string& name, double speed) {
+    Scene s;
+    s.name = name;
+    s.length = {4800 / speed};
+    s.room = {6.2, 8.4, 3.1, 0.5};
+    s.voice = {"en-gb", 150, 44};
+    RecorderSpec r;
+    r.length = s.length;
+    r.ppm = 14.2;
+    r.cuts = {{3000 / speed}};
+    s.recorders = {r};
+    int bench = 0, press = 0;
+    const auto take = [&](double start, double length, bool second = false) -> TakeSpec& {
+        TakeSpec t;
+        char file[32];
+        std::snprintf(file, sizeof file, second ? "press-%02d.mov" : "bench-%02d.mp4",
+                      second ? ++press : ++bench);
+        t.file = file;
+        t.start = {start / speed};
+        t.length = {length / speed};
+        t.width = second ? 160 : 192;
+        t.height = second ? 90 : 108;
+        t.distance = second ? 2.2 : 3.6;
+        if (second) t.rate = {30000, 1001};
+        s.takes.push_back(t);
+        return s.takes.back();
+    };
+    take(60, 300);
+    take(480, 260);
+    take(900, 300).length = {4};
+    take(1000, 240);
+    take(1030, 200, true);  // the same moment from the side
+    const TakeSpec clapsOnly = take(1500, 100);
+    take(1800, 300);
+    take(2900, 240);  // across the recorder's files
+    take(3300, 200, true);
+    take(3700, 300);
+    take(4100, 240).elsewhere = true;
+    take(4450, 200).elsewhere = true;
+    // Nobody speaks while the paste dries: three claps, unevenly.
+    const Seconds quiet = clapsOnly.start;
+    s.hush = {{quiet - Seconds{0.5}, quiet + clapsOnly.length + Seconds{0.5}}};
+    s.claps = {quiet + Seconds{2.48}, quiet + Seconds{3.31}, quiet + Seconds{5.72}};
     return s;
 }
 
@@ -243,7 +291,7 @@ Scene pairScene(std::size_t n) {
 }  // namespace
 
 std::vector<std::string> sceneNames() {
-    std::vector<std::string> names{"demo"};
+    std::vector<std::string> names{"demo", "long-day", "short-day"};
     for (std::size_t i = 0; i < std::size(kPairs); ++i) {
         names.push_back("pair-" + std::to_string(i));
     }
@@ -252,6 +300,8 @@ std::vector<std::string> sceneNames() {
 
 Result<Scene> findScene(const std::string& nameOrFile) {
     if (nameOrFile == "demo") return demoScene();
+    if (nameOrFile == "long-day") return dayScene(nameOrFile, 1);
+    if (nameOrFile == "short-day") return dayScene(nameOrFile, 8);
     for (std::size_t i = 0; i < std::size(kPairs); ++i) {
         if (nameOrFile == "pair-" + std::to_string(i)) return pairScene(i);
     }

@@ -115,7 +115,11 @@ Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t
                     "Cannot make the folder " + folder + ": " + ec.message() + ".", folder);
     }
     std::vector<std::string> written;
-    for (const auto& r : scene.recorders) written.push_back(folder + "/" + r.file);
+    std::vector<RecorderSpec> recordings;
+    for (const auto& r : scene.recorders) {
+        for (const auto& f : recorderFiles(r)) recordings.push_back(f);
+    }
+    for (const auto& r : recordings) written.push_back(folder + "/" + r.file);
     for (const auto& t : scene.takes) written.push_back(folder + "/" + t.file);
 
     // Two workers, each with the whole world to itself: the recorders and the even cameras, and
@@ -131,7 +135,7 @@ Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t
     truth["seed"] = seed;
     truth["tethers"] = ordered_json::array();
     for (const auto& t : scene.takes) {
-        for (const auto& r : scene.recorders) {
+        for (const auto& r : recordings) {
             truth["tethers"].push_back(truthOf(scene, t, r, folder));
         }
     }

@@ -55,6 +55,9 @@ Result<std::vector<float>> WorldSound::next(std::size_t count) {
             const double near = std::fabs(t - c.value);
             if (near < kHush) v *= static_cast<float>(std::max(0.0, (near - 0.25) / 0.1));
         }
+        for (const TimeRange& h : scene_.hush) {
+            if (t >= h.start.value && t < h.end.value) v = 0;
+        }
         block[n] = v;
         power_ += static_cast<double>(v) * v;
         if (++inEnvelope_ == kEnvelopeSamples) {

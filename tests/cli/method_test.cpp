@@ -2,6 +2,7 @@
 // The ways of matching, through the real program.
 #include <cmath>
 
+#include "dsp/plain_lag.h"
 #include "support/run_program.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -84,8 +85,21 @@ TEST_F(Methods, AJumpIsTwoRows) {
     EXPECT_NEAR(t.at("segments")[1].at("offset_seconds").get<double>(), 4.6, 1e-3);
     const auto r =
         runCli({"export", "--camera", take, "--clean", clean, "--out", folder.file("out")});
-    EXPECT_EQ(r.exitCode, 1);
-    EXPECT_NE(r.err.find("jumps"), std::string::npos) << "nothing out of place is handed over";
+    EXPECT_EQ(r.exitCode, 1) << "somebody should listen";
+    EXPECT_NE(r.err.find("jumps"), std::string::npos) << r.err;
+    const auto w = r.json().at("written").at(0);
+    EXPECT_TRUE(w.at("read_back").at("ok")) << w.dump();
+    EXPECT_NE(w.at("holds").get<std::string>().find("silence"), std::string::npos)
+        << "what was lost is said";
+    // On both sides of the jump the talk is where it was.
+    const auto written = test::decodeAll(w.at("file"));
+    for (const double at : {10.0, 24.3, 26.0, 45.0}) {
+        const auto n = static_cast<std::ptrdiff_t>(at * 48000);
+        const std::vector<float> got(written.begin() + n, written.begin() + n + 24000);
+        const auto lag = measureLag(cut(day, 5 + at, 5.5 + at), got, 240);
+        EXPECT_NEAR(lag.samples, 0, 5) << at;
+        EXPECT_GT(lag.correlation, 0.9) << at;
+    }
 }
 
 TEST_F(Methods, AChannelThatIsNotThereIsAClearError) {

@@ -4,6 +4,7 @@
 
 #include "export/video_export.h"
 #include "support/media_files.h"
+#include "support/pieces.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
 
@@ -19,7 +20,8 @@ class ExportFailure : public ::testing::Test {
         clean = test::scanned(folder.file("rec.wav"));
     }
     Result<WrittenVideo> write(const std::string& to, const JobControl& job = {}) {
-        VideoExportPlan plan{take, clean, {{1}, {0}}, 1, VideoContainer::Mov, to, "{take} clean"};
+        VideoExportPlan plan{take, test::piece(clean, {{1}, {0}}), VideoContainer::Mov, to,
+                             "{take} clean"};
         return exportVideo(plan, job);
     }
     test::TempFolder folder;
@@ -79,7 +81,8 @@ TEST_F(ExportFailure, ATakeThatVanishes) {
 }
 
 TEST_F(ExportFailure, ATakeWithoutPicture) {
-    VideoExportPlan plan{clean, clean, {}, 1, VideoContainer::Mov, folder.file("out"), "x"};
+    VideoExportPlan plan{clean, test::piece(clean, {}), VideoContainer::Mov, folder.file("out"),
+                         "x"};
     const auto w = exportVideo(plan, JobControl{});
     ASSERT_FALSE(w);
     EXPECT_NE(w.error().sentence.find("has no picture"), std::string::npos);
@@ -89,8 +92,8 @@ TEST_F(ExportFailure, ReadBackNoticesAWrongPlace) {
     auto good = write(folder.file("out"));
     ASSERT_TRUE(good);
     // The same file held against a tether that is half a millisecond away.
-    VideoExportPlan other{take, clean, {{1.0005}, {0}}, 1, VideoContainer::Mov, folder.file("out"),
-                          "x"};
+    VideoExportPlan other{take, test::piece(clean, {{1.0005}, {0}}), VideoContainer::Mov,
+                          folder.file("out"), "x"};
     const auto r = readBack(other, good->path, JobControl{});
     ASSERT_TRUE(r);
     EXPECT_TRUE(r->pictureIdentical);

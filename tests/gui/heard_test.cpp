@@ -75,7 +75,7 @@ class Heard : public ::testing::Test {
     /// The clean sound placed so that it comes too early by `slip`.
     std::vector<float> play(double slip, Listen listen, int ms) {
         Player p;
-        p.load(take_, rec_, {{4 + slip}, {0}}, 1);
+        p.load(take_, {{rec_, {{4 + slip}, {0}}}});
         p.setHearing(listen);
         server->startRecording();
         p.play({1});
@@ -117,13 +117,13 @@ TEST_F(Heard, BothGivesTheTwoSoundsWithTheirSlip) {
 Ears movedTone(const std::shared_ptr<const SoundScan>& take,
                const std::shared_ptr<const SoundScan>& tone) {
     Player p;
-    p.load(take, tone, {{4}, {0}}, 1);
+    p.load(take, {{tone, {{4}, {0}}}});
     p.setHearing(Listen::Clean);
     server->startRecording();
     p.play({1});
     for (int i = 1; i <= 5; ++i) {
         QTest::qWait(300);
-        p.load(take, tone, {{4 + 0.0031 * i}, {0}}, 1);
+        p.load(take, {{tone, {{4 + 0.0031 * i}, {0}}}});
         EXPECT_TRUE(p.playing());
     }
     QTest::qWait(400);
@@ -187,7 +187,7 @@ TEST_F(Heard, PictureAndSoundStayTogetherOverTwoMinutes) {
     test::writeSound(folder_.file("clicks.wav"), clicks(kSeconds + 4), {});
     const auto take = std::make_shared<const SoundScan>(test::scanned(folder_.file("clicks.wav")));
     Player p;
-    p.load(take, nullptr, {}, 1);
+    p.load(take, {});
     server->startRecording();
     QElapsedTimer started;
     std::vector<std::pair<double, std::size_t>> seen;  // playhead, samples recorded so far

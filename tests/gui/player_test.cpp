@@ -29,7 +29,7 @@ class PlayerTest : public ::testing::Test {
 
 TEST_F(PlayerTest, RunsAtTheSpeedOfTimeAndStopsAtTheEnd) {
     Player p;
-    p.load(take_, rec_, {{1}, {0}}, 1);
+    p.load(take_, {{rec_, {{1}, {0}}}});
     QSignalSpy moved(&p, &Player::moved);
     p.play({2.5});
     EXPECT_TRUE(p.playing());
@@ -45,19 +45,19 @@ TEST_F(PlayerTest, RunsAtTheSpeedOfTimeAndStopsAtTheEnd) {
 
 TEST_F(PlayerTest, GoesOnWhenTheTetherMoves) {
     Player p;
-    p.load(take_, rec_, {{1}, {0}}, 1);
+    p.load(take_, {{rec_, {{1}, {0}}}});
     p.play({0.5});
     QTest::qWait(100);
-    p.load(take_, rec_, {{1.01}, {0}}, 1);
+    p.load(take_, {{rec_, {{1.01}, {0}}}});
     EXPECT_TRUE(p.playing());
     EXPECT_GT(p.position().value, 0.5);
-    p.load(nullptr, nullptr, {}, 1);
+    p.load(nullptr, {});
     EXPECT_FALSE(p.playing());
 }
 
 TEST_F(PlayerTest, SaysWhenAFileHasVanished) {
     Player p;
-    p.load(take_, rec_, {{1}, {0}}, 1);
+    p.load(take_, {{rec_, {{1}, {0}}}});
     std::filesystem::remove(folder_.file("rec.wav"));
     QSignalSpy failed(&p, &Player::failed);
     p.play({0});
@@ -70,7 +70,7 @@ TEST_F(PlayerTest, LoopsAndOtherSpeedsAndShuttling) {
     test::writeTake(folder_.file("long.mp4"), test::babble(20, 48000, 5), {});
     const auto take = std::make_shared<const SoundScan>(test::scanned(folder_.file("long.mp4")));
     Player p;
-    p.load(take, nullptr, {}, 1);
+    p.load(take, {});
     const auto travelled = [&](double seconds) {
         (void)QTest::qWaitFor([&] { return p.position().value > 0; }, 2000);
         QElapsedTimer clock;

@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "support/media_files.h"
+#include "support/pieces.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
 
@@ -19,6 +20,10 @@ class ListeningMixTest : public ::testing::Test {
     PlacedSound open(const char* name) {
         return std::move(*PlacedSound::open(test::scanned(folder_.file(name)), {}, {48000}));
     }
+    CleanSound clean(const char* name) {
+        const SoundScan scan = test::scanned(folder_.file(name));
+        return std::move(*CleanSound::open(test::piece(scan, {}), {48000}));
+    }
     float heard(ListeningMix& mix, Listen listen) {
         std::vector<float> out(200);
         EXPECT_TRUE(mix.seek(1000));
@@ -30,14 +35,14 @@ class ListeningMixTest : public ::testing::Test {
 };
 
 TEST_F(ListeningMixTest, LetsOneHearEachAndBoth) {
-    ListeningMix mix(open("a.wav"), open("b.wav"), 2.0f);
+    ListeningMix mix(open("a.wav"), clean("b.wav"), 2.0f);
     EXPECT_NEAR(heard(mix, Listen::Camera), 0.2, 1e-3);
     EXPECT_NEAR(heard(mix, Listen::Clean), 0.4, 1e-3);
     EXPECT_NEAR(heard(mix, Listen::Both), 0.7 * (0.2 + 0.4), 1e-3);
 }
 
 TEST_F(ListeningMixTest, SplitPutsThemOnTheirSides) {
-    ListeningMix mix(open("a.wav"), open("b.wav"), 2.0f);
+    ListeningMix mix(open("a.wav"), clean("b.wav"), 2.0f);
     std::vector<float> out(200);
     ASSERT_TRUE(mix.seek(1000));
     ASSERT_TRUE(mix.read(out, Listen::Split));
@@ -46,7 +51,7 @@ TEST_F(ListeningMixTest, SplitPutsThemOnTheirSides) {
 }
 
 TEST_F(ListeningMixTest, FlipAlternatesEveryHalfSecond) {
-    ListeningMix mix(open("a.wav"), open("b.wav"), 1.0f);
+    ListeningMix mix(open("a.wav"), clean("b.wav"), 1.0f);
     std::vector<float> out(2 * 72000);
     ASSERT_TRUE(mix.seek(0));
     ASSERT_TRUE(mix.read(out, Listen::Flip));
@@ -65,7 +70,7 @@ float largestStep(const std::vector<float>& stereo) {
 }
 
 TEST_F(ListeningMixTest, NothingClicksWhenWhatIsHeardChanges) {
-    ListeningMix mix(open("a.wav"), open("b.wav"), 1.0f);
+    ListeningMix mix(open("a.wav"), clean("b.wav"), 1.0f);
     std::vector<float> all;
     ASSERT_TRUE(mix.seek(1000));
     for (const auto l : {Listen::Camera, Listen::Clean, Listen::Split, Listen::Both}) {
@@ -82,7 +87,7 @@ TEST_F(ListeningMixTest, NothingClicksWhenTheCleanSoundMovesAndItIsHeardAtItsNew
     test::writeSound(folder_.file("tone.wav"), tone, {"pcm_f32le", 48000, 1, {}, {}});
     const SoundScan scan = test::scanned(folder_.file("tone.wav"));
     const auto at = [&](double offset) {
-        return std::move(*PlacedSound::open(scan, {{offset}, {0}}, {48000}));
+        return std::move(*CleanSound::open(test::piece(scan, {{offset}, {0}}), {48000}));
     };
     ListeningMix mix(open("a.wav"), at(1), 1.0f);
     std::vector<float> all;

@@ -22,7 +22,7 @@ class TransportTest : public ::testing::Test {
     }
     Transport open(const char* name) {
         const auto scan = std::make_shared<const SoundScan>(test::scanned(folder_.file(name)));
-        auto t = openTransport(scan, nullptr, {}, 1);
+        auto t = openTransport(scan, {});
         EXPECT_TRUE(t);
         return std::move(*t);
     }

@@ -60,8 +60,8 @@ TEST_F(DayLayoutTest, HangsTakesWhereTheyBelongAndShelvesTheRest) {
     EXPECT_EQ(d.laneNames.size(), 1u) << "one camera";
     EXPECT_EQ(d.shelf, std::vector<int>{loose});
     EXPECT_EQ(of(d, a).day.start, Seconds{30});
-    EXPECT_EQ(of(d, a).covered.length(), Seconds{60});
-    EXPECT_EQ(of(d, b).covered.length(), Seconds{50}) << "the recording ends before it";
+    EXPECT_EQ(of(d, a).covered.front().length(), Seconds{60});
+    EXPECT_EQ(of(d, b).covered.front().length(), Seconds{50}) << "the recording ends before it";
     EXPECT_EQ(d.length, Seconds{650});
     EXPECT_FALSE(d.clock);
 }
@@ -73,7 +73,7 @@ TEST_F(DayLayoutTest, ADayBeginsWithATakeThatBeginsBeforeItsRecording) {
     const DayLayout d = day();
     EXPECT_EQ(of(d, a).day.start, Seconds{0});
     EXPECT_EQ(d.ribbons[0].day.start, Seconds{25});
-    EXPECT_EQ(of(d, a).covered.start, Seconds{25});
+    EXPECT_EQ(of(d, a).covered.front().start, Seconds{25});
     ASSERT_TRUE(d.clock);
     EXPECT_EQ(*d.clock, Seconds{9 * 3600 - 25});
 }

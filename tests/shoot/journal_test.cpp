@@ -170,6 +170,43 @@ TEST_F(JournalTest, TheHistorySurvivesSavingAndOpening) {
     EXPECT_FALSE(loaded->shoot.canUndo());
 }
 
+TEST_F(JournalTest, OneThatCouldNotBeWrittenOnIsBegunAnewAndHoldsEverything) {
+    Shoot shoot = withFiles();
+    ASSERT_TRUE(saveProject(shoot, project_, {}));
+    shoot.markSaved();
+    auto journal = Journal::begin(journal_, shoot, project_);
+    ASSERT_TRUE(journal);
+    shoot.apply(commands::addMark(shoot.state(), 1, {1}));
+    ASSERT_TRUE(journal->applied(shoot));
+    // The disk was full in the middle of the next line.
+    shoot.apply(commands::addMark(shoot.state(), 1, {2}));
+    std::ofstream(journal_, std::ios::app) << R"({"label":"Mar)";
+    journal = Journal::begin(journal_, shoot, project_);
+    ASSERT_TRUE(journal);
+    shoot.apply(commands::addMark(shoot.state(), 1, {3}));
+    ASSERT_TRUE(journal->applied(shoot));
+    const auto found = readJournal(journal_);
+    ASSERT_TRUE(found && *found);
+    EXPECT_EQ(text((*found)->shoot.state()), text(shoot.state()));
+    EXPECT_EQ((*found)->steps, 2) << "what was so at once, and one step";
+    EXPECT_TRUE((*found)->shoot.canUndo());
+    // It still knows another shoot when it sees one.
+    Shoot other = withFiles();
+    other.apply(commands::addMark(other.state(), 2, {8}));
+    ASSERT_TRUE(saveProject(other, project_, {}));
+    EXPECT_FALSE(*readJournal(journal_));
+}
+
+TEST_F(JournalTest, OneOfNoUseIsSetAsideUnderANameOfItsOwn) {
+    std::ofstream(journal_) << "first";
+    const auto one = setAside(journal_);
+    std::ofstream(journal_) << "second";
+    const auto two = setAside(journal_);
+    EXPECT_EQ(*readWholeFile(one.string()), "first");
+    EXPECT_EQ(*readWholeFile(two.string()), "second");
+    EXPECT_FALSE(std::filesystem::exists(journal_));
+}
+
 /// A program that edits and saves without end, telling after each step how many it has done.
 [[noreturn]] void editForEver(const std::string& journalPath, const std::string& project, int tell,
                               unsigned seed) {

@@ -33,7 +33,7 @@ TEST(Scene, RefusesNonsense) {
 }
 
 TEST(Scene, ShipsTheDemoAndTenPairs) {
-    EXPECT_EQ(sceneNames().size(), 11u);
+    EXPECT_EQ(sceneNames().size(), 13u);
     for (const auto& name : sceneNames()) {
         const auto s = findScene(name);
         ASSERT_TRUE(s) << name;

@@ -12,7 +12,7 @@ EchoGauge::~EchoGauge() {
 }
 
 void EchoGauge::ask(const PlacedPair& pair, Seconds moment) {
-    worker_->ask({pair, moment});
+    worker_->ask({pair.at(moment), moment});
 }
 
 void EchoGauge::work(const Request& r) {

@@ -15,6 +15,12 @@ namespace {
 constexpr qint64 kDeviceMicroseconds = 80000;
 constexpr double kFirstShuttle = 2, kFastestShuttle = 16;
 
+bool sameFiles(const CleanPieces& a, const CleanPieces& b) {
+    return std::equal(
+        a.begin(), a.end(), b.begin(), b.end(),
+        [](const CleanPiece& x, const CleanPiece& y) { return x.recording == y.recording; });
+}
+
 }  // namespace
 
 Player::Player(QObject* parent) : QObject(parent) {
@@ -27,27 +33,19 @@ Player::~Player() {
     closeSink();
 }
 
-void Player::load(std::shared_ptr<const SoundScan> take, std::shared_ptr<const SoundScan> recording,
-                  ClockLine line, int polarity) {
-    const bool same =
-        take_ == take && recording_ == recording && line_ == line && polarity_ == polarity;
-    if (same) return;
-    if (playing_ && recording_ && take_ == take && recording_ == recording && feed_) {
+void Player::load(std::shared_ptr<const SoundScan> take, CleanPieces clean) {
+    if (take_ == take && clean_ == clean) return;
+    if (playing_ && feed_ && take_ == take && !clean.empty() && sameFiles(clean_, clean)) {
         // Only its place changes: heard at once, and without a click.
-        feed_->replaceClean([recording, line, polarity] {
-            return PlacedSound::open(*recording, line, Transport::kRate, polarity);
-        });
-        line_ = line;
-        polarity_ = polarity;
+        feed_->replaceClean([clean] { return CleanSound::open(clean, Transport::kRate); });
+        clean_ = std::move(clean);
         return;
     }
     const bool goOn = playing_ && take_ == take;
     const Seconds at = position();
     stop();
     take_ = std::move(take);
-    recording_ = std::move(recording);
-    line_ = line;
-    polarity_ = polarity;
+    clean_ = std::move(clean);
     if (goOn) play(at);
 }
 
@@ -62,9 +60,7 @@ void Player::start(Seconds from) {
     startedAt_ = from >= endOfTake() && shuttle_ >= 0 ? Seconds{0} : from;
     feed_ = std::make_unique<MixFeed>(
         // The scans are kept alive by it.
-        [take = take_, recording = recording_, line = line_, polarity = polarity_] {
-            return openTransport(take, recording, line, polarity);
-        },
+        [take = take_, clean = clean_] { return openTransport(take, clean); },
         Transport::kRate.samples(startedAt_), hearing_, travel());
     const auto device = QMediaDevices::defaultAudioOutput();
     audible_ = !device.isNull();

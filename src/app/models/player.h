@@ -3,7 +3,7 @@
 /// Plays a take's sounds from the playhead on, through the same code that writes files. Without a
 /// sound device it runs silently on a simulated clock, and says so.
 ///
-///     player.load(take, recording, line, polarity);
+///     player.load(take, pieces);
 ///     player.play(Seconds{8.4});
 #pragma once
 
@@ -15,7 +15,6 @@
 #include <optional>
 
 #include "align/sound_scan.h"
-#include "core/clock_line.h"
 #include "render/transport.h"
 
 class QAudioSink;
@@ -31,9 +30,9 @@ class Player : public QObject {
     explicit Player(QObject* parent = nullptr);
     ~Player() override;
 
-    /// What to play; `recording` may be null. Playing goes on in place when only the line moved.
-    void load(std::shared_ptr<const SoundScan> take, std::shared_ptr<const SoundScan> recording,
-              ClockLine line, int polarity);
+    /// What to play; without pieces only the camera. Playing goes on in place when only the clean
+    /// sound's place changed.
+    void load(std::shared_ptr<const SoundScan> take, CleanPieces clean);
     /// At the chosen speed.
     void play(Seconds from);
     void stop();
@@ -67,9 +66,7 @@ class Player : public QObject {
     [[nodiscard]] Seconds endOfTake() const;
 
     std::shared_ptr<const SoundScan> take_;
-    std::shared_ptr<const SoundScan> recording_;
-    ClockLine line_;
-    int polarity_ = 1;
+    CleanPieces clean_;
     Hearing hearing_;
     double speed_ = 1;
     double shuttle_ = 0;  // 0 = does not

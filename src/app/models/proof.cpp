@@ -4,6 +4,7 @@
 #include <QTimer>
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "align/telling_moments.h"
 
@@ -32,6 +33,34 @@ std::shared_ptr<const SampleStretch> stretchAround(const std::shared_ptr<const S
     return s;
 }
 
+/// What is needed to look at one recording.
+struct OpenClean {
+    SlipProbe probe;
+    SoundReader reader;
+};
+
+/// The telling moment of each fifth of the overlap, on the piece that is heard there.
+std::vector<std::optional<Seconds>> momentsOf(const PlacedPair& pair, TimeRange overlap,
+                                              std::size_t count) {
+    if (pair.more.empty()) {
+        return tellingMoments(*pair.take, *pair.recording, pair.tether.line, overlap,
+                              static_cast<int>(count));
+    }
+    std::vector<std::optional<Seconds>> out;
+    for (std::size_t i = 0; i < count; ++i) {
+        const auto edge = [&](std::size_t k) {
+            return overlap.start +
+                   overlap.length() * (static_cast<double>(k) / static_cast<double>(count));
+        };
+        const TimeRange part{edge(i), edge(i + 1)};
+        const PlacedPair there = pair.at((part.start + part.end) / 2);
+        out.push_back(tellingMoments(*there.take, *there.recording, there.tether.line,
+                                     part.intersect(there.overlap()), 1)
+                          .front());
+    }
+    return out;
+}
+
 }  // namespace
 
 Proof::Proof(QObject* parent)
@@ -43,8 +72,8 @@ Proof::~Proof() {
 }
 
 void Proof::examine(const PlacedPair& pair) {
+    if (pair_ && pair.sameSound(*pair_)) return;
     const bool samePair = pair_ && pair.take == pair_->take && pair.recording == pair_->recording;
-    if (samePair && pair.tether.line == pair_->tether.line) return;
     job_.requestStop();
     job_ = JobControl{};
     pair_ = pair;
@@ -90,34 +119,44 @@ void Proof::tell(const Request& r, ProofState state) {
 }
 
 void Proof::work(const Request& r) {
-    const auto& [tether, take, recording] = r.pair;
-    const ClockLine line = tether.line;
-    auto probe = SlipProbe::open(*take, *recording);
+    const auto& take = r.pair.take;
     auto camera = take->open();
-    auto clean = recording->open();
-    if (!probe || !camera || !clean) return;  // the file list says what is wrong
+    if (!camera) return;  // the file list says what is wrong
+    std::map<std::shared_ptr<const SoundScan>, OpenClean> clean;
+    for (const CleanPiece& piece : r.pair.pieces()) {
+        if (clean.contains(piece.recording)) continue;
+        auto probe = SlipProbe::open(*take, *piece.recording);
+        auto reader = piece.recording->open();
+        if (!probe || !reader) return;
+        clean.emplace(piece.recording, OpenClean{std::move(*probe), std::move(*reader)});
+    }
     ProofState s;
     s.overlap = r.pair.overlap();
     const auto slipAt = [&](Seconds t) -> std::optional<Seconds> {
-        auto found = probe->at(line, t, r.job);
+        const PlacedPair there = r.pair.at(t);
+        const ClockLine line = there.tether.line;
+        SlipProbe& probe = clean.at(there.recording).probe;
+        auto found = probe.at(line, t, r.job);
         if (found && *found) return (*found)->slip;
         // Where the recorder jumped by more than the probe reaches: by the other lines found.
-        for (const TetherSegment& segment : tether.found.segments) {
+        for (const TetherSegment& segment : there.tether.found.segments) {
             const Seconds away = line.toRecording(t) - segment.line.toRecording(t);
-            if (std::fabs(away.value) < kProbeReach) continue;
-            auto other = probe->at(segment.line, t, r.job);
+            if (std::fabs(away.value) < kProbeReach || !r.pair.more.empty()) continue;
+            auto other = probe.at(segment.line, t, r.job);
             if (other && *other) return away + (*other)->slip;
         }
         return std::nullopt;
     };
     const Seconds scratchStart = take->onTake().start;
-    const auto moments = tellingMoments(*take, *recording, line, s.overlap, 5);
+    const auto moments = momentsOf(r.pair, s.overlap, s.spots.size());
     for (std::size_t i = 0; i < s.spots.size() && !r.job.stopRequested(); ++i) {
         SpotCheck& spot = s.spots[i];
         spot.moment = moments[i];
         if (!spot.moment) continue;
+        const PlacedPair there = r.pair.at(*spot.moment);
         spot.camera = stretchAround(take, *camera, *spot.moment - scratchStart);
-        spot.clean = stretchAround(recording, *clean, line.toRecording(*spot.moment));
+        spot.clean = stretchAround(there.recording, clean.at(there.recording).reader,
+                                   there.tether.line.toRecording(*spot.moment));
         spot.slip = slipAt(*spot.moment);
         tell(r, s);
     }

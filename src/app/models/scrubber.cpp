@@ -12,21 +12,7 @@ namespace {
 constexpr qint64 kDeviceMicroseconds = 200000;
 constexpr int kIdleMs = 700;
 
-Result<Transport> open(const std::shared_ptr<const SoundScan>& take,
-                       const std::optional<PlacedPair>& pair) {
-    return pair ? openTransport(pair->take, pair->recording, pair->tether.heardLine(),
-                                pair->tether.polarity)
-                : openTransport(take, nullptr, {}, 1);
-}
-
 }  // namespace
-
-bool Scrubber::Sound::same(const Sound& o) const {
-    if (take != o.take || pair.has_value() != o.pair.has_value()) return false;
-    return !pair || (pair->recording == o.pair->recording &&
-                     pair->tether.heardLine() == o.pair->tether.heardLine() &&
-                     pair->tether.polarity == o.pair->tether.polarity);
-}
 
 Scrubber::Scrubber(QObject* parent)
     : QObject(parent),
@@ -42,8 +28,8 @@ Scrubber::Scrubber(QObject* parent)
 
 Scrubber::~Scrubber() = default;
 
-void Scrubber::load(std::shared_ptr<const SoundScan> take, const std::optional<PlacedPair>& pair) {
-    sound_ = {std::move(take), pair};
+void Scrubber::load(std::shared_ptr<const SoundScan> take, CleanPieces clean) {
+    sound_ = {std::move(take), std::move(clean)};
 }
 
 void Scrubber::scrub(Seconds at) {
@@ -51,10 +37,10 @@ void Scrubber::scrub(Seconds at) {
 }
 
 void Scrubber::work(const Request& r) {
-    if (!open_ || !openFor_.same(r.sound)) {
+    if (!open_ || !(openFor_ == r.sound)) {
         open_.reset();
         openFor_ = r.sound;
-        auto opened = open(r.sound.take, r.sound.pair);
+        auto opened = openTransport(r.sound.take, r.sound.clean);
         if (!opened) return;  // playing says what is wrong
         open_.emplace(std::move(*opened));
     }

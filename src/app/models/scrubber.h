@@ -25,8 +25,8 @@ class Scrubber : public QObject {
     explicit Scrubber(QObject* parent = nullptr);
     ~Scrubber() override;
 
-    /// \param take  null: nothing is heard.   \param pair  with its clean sound, if it has one.
-    void load(std::shared_ptr<const SoundScan> take, const std::optional<PlacedPair>& pair);
+    /// \param take  null: nothing is heard.   \param clean  where it is heard, if there is any.
+    void load(std::shared_ptr<const SoundScan> take, CleanPieces clean);
     void setHearing(Hearing hearing) { hearing_ = hearing; }
     void scrub(Seconds at);
 
@@ -37,8 +37,8 @@ class Scrubber : public QObject {
   private:
     struct Sound {
         std::shared_ptr<const SoundScan> take;
-        std::optional<PlacedPair> pair;
-        [[nodiscard]] bool same(const Sound& other) const;
+        CleanPieces clean;
+        friend bool operator==(const Sound&, const Sound&) = default;
     };
     struct Request {
         Sound sound;

@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <algorithm>
 
+#include "align/recorder_files.h"
 #include "align/scan_cache.h"
 #include "align/stamp_place.h"
 #include "core/time_text.h"
@@ -53,9 +54,15 @@ const MediaFacts* Session::facts(int id) const {
     return it == known_.end() ? nullptr : &it->second;
 }
 
-TimeRange PlacedPair::overlap() const {
-    return take->onTake().intersect(
-        {tether.line.toTake({0}), tether.line.toTake(recording->length())});
+CleanPieces Session::piecesOf(int take, PieceLines lines) const {
+    return takePieces(state(), take, lines, [this](int media) {
+        const MediaFacts* f = facts(media);
+        return f ? f->scan : nullptr;
+    });
+}
+
+CleanPieces Session::heardPieces(int take) const {
+    return placedPair(take) ? piecesOf(take, PieceLines::Heard) : CleanPieces{};
 }
 
 std::optional<PlacedPair> Session::placedPair(int take) const {
@@ -64,7 +71,17 @@ std::optional<PlacedPair> Session::placedPair(int take) const {
     const MediaFacts* camera = facts(take);
     const MediaFacts* clean = facts(t->recording);
     if (!camera || !camera->scan || !clean || !clean->scan) return std::nullopt;
-    return PlacedPair{*t, camera->scan, clean->scan};
+    PlacedPair pair{*t, camera->scan, clean->scan, piecesOf(take, PieceLines::Acoustic)};
+    if (pair.more.size() < 2) pair.more.clear();
+    return pair;
+}
+
+int Session::mediaOf(const std::shared_ptr<const SoundScan>& scan) const {
+    for (const MediaItem& m : state().media) {
+        const MediaFacts* f = facts(m.id);
+        if (f && f->scan == scan) return m.id;
+    }
+    return 0;
 }
 
 DayFacts Session::dayFacts(int id) const {
@@ -174,6 +191,15 @@ void Session::setRole(int media, MediaKind role) {
 void Session::setCamera(const std::vector<int>& takes, const QString& name) {
     apply(commands::setCamera(takes, name.trimmed().toStdString()));
 }
+std::vector<ContinuedTake> Session::continued() const {
+    return continuedTakes(state(), [this](int id) { return dayFacts(id); });
+}
+void Session::joinTakes(const std::vector<ContinuedTake>& joins) {
+    if (!joins.empty()) apply(commands::joinTakes(state(), joins));
+}
+void Session::partTakes(int take) {
+    apply(commands::partTakes(state(), take));
+}
 void Session::unlock(int take) {
     apply(commands::unlock(state(), take));
 }
@@ -200,6 +226,27 @@ void Session::layOn(int take, int recording) {
 
 void Session::setSoundDelay(int take, Seconds delay) {
     apply(commands::setSoundDelay(state(), take, delay));
+}
+
+void Session::hear(int take, int recording) {
+    const MediaFacts* chosen = facts(recording);
+    if (!chosen) return;
+    std::vector<int> together{recording};
+    std::vector<TimeRange> taken;
+    for (const Tether* t : state().tethersOf(take)) {
+        if (t->recording == recording) taken.push_back(t->found.overlap);
+    }
+    for (const Tether* t : state().tethersOf(take)) {
+        const MediaFacts* f = facts(t->recording);
+        if (t->recording == recording || !f || !sameRecorder(chosen->info, f->info)) continue;
+        const bool free = std::none_of(taken.begin(), taken.end(), [&](const TimeRange& r) {
+            return overlapTooMuch(r, t->found.overlap);
+        });
+        if (!free) continue;
+        taken.push_back(t->found.overlap);
+        together.push_back(t->recording);
+    }
+    apply(commands::hear(state(), take, together));
 }
 
 void Session::putMark(int media, Seconds time, bool exactly) {
@@ -278,23 +325,19 @@ std::vector<MarkFit> Session::markFits(int take) const {
 
 std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer container,
                                                    const QString& folder) const {
-    const Tether* t = state().tetherOf(take);
-    const MediaFacts* camera = facts(take);
-    const MediaFacts* clean = t ? facts(t->recording) : nullptr;
-    const bool ready = clean && camera && clean->scan && camera->scan;
-    if (!ready || t->state() == TetherState::Loose || !t->found.oneLineHolds()) return std::nullopt;
-    return VideoExportPlan{*camera->scan, *clean->scan,         t->heardLine(), t->polarity,
-                           container,     folder.toStdString(), "{take} clean"};
+    const CleanPieces clean = heardPieces(take);
+    if (clean.empty()) return std::nullopt;
+    return VideoExportPlan{*facts(take)->scan, clean, container, folder.toStdString(),
+                           "{take} clean"};
 }
 
 void Session::handOver(int take, VideoContainer container, const QString& folder) {
     const auto plan = exportPlan(take, container, folder);
     if (!plan) return;
-    // The plan only refers to the scans; these keep them alive meanwhile.
+    // The plan only refers to the take's scan; this keeps it alive meanwhile.
     const auto camera = facts(take)->scan;
-    const auto clean = facts(state().tetherOf(take)->recording)->scan;
     work_.start(tr("Writing %1").arg(nameOf(camera->info.path)),
-                [this, plan = *plan, camera, clean](const JobControl& job) -> WorkQueue::Finish {
+                [this, plan = *plan, camera](const JobControl& job) -> WorkQueue::Finish {
                     auto written = exportVideo(plan, job);
                     HandedOver result;
                     if (written) {

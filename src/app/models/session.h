@@ -18,6 +18,7 @@
 #include "align/sound_scan.h"
 #include "app/models/gather.h"
 #include "app/models/latest_worker.h"
+#include "app/models/placed_pair.h"
 #include "app/models/work_queue.h"
 #include "export/video_export.h"
 #include "shoot/day_layout.h"
@@ -32,16 +33,6 @@ struct MediaFacts {
     std::shared_ptr<PeakPyramid> peaks;     ///< Fills while the file is read.
     std::shared_ptr<const SoundScan> scan;  ///< Null until it is read.
     QString problem;                        ///< Why it cannot be read, if it cannot.
-};
-
-/// A take that has a place, with both of its sounds read.
-struct PlacedPair {
-    Tether tether;
-    std::shared_ptr<const SoundScan> take;
-    std::shared_ptr<const SoundScan> recording;
-
-    /// Take time that both sounds cover.
-    [[nodiscard]] TimeRange overlap() const;
 };
 
 /// One take searched for once more, as a person narrowed it down.
@@ -74,6 +65,11 @@ class Session : public QObject {
     [[nodiscard]] const MediaFacts* facts(int id) const;
     /// Nothing while the take has no place, or one of the files is not read.
     [[nodiscard]] std::optional<PlacedPair> placedPair(int take) const;
+    /// What the take's clean sound is made of, as it is heard; empty while it has no place or a
+    /// file is not read.
+    [[nodiscard]] CleanPieces heardPieces(int take) const;
+    /// Whose scan it is; 0 = of no file of the shoot.
+    [[nodiscard]] int mediaOf(const std::shared_ptr<const SoundScan>& scan) const;
     /// Where a file's own sound begins on the time that its marks count by.
     [[nodiscard]] Seconds soundStart(int media) const;
     /// What is known of a file for laying out the day.
@@ -85,6 +81,9 @@ class Session : public QObject {
 
     void addFiles(const QStringList& paths);
     void remove(int id);
+    /// Measures whether a file is a repaired copy of a recording; if it is, it takes its place and
+    /// every tether is kept. If not, a note says why, and nothing changes.
+    void swapRecording(int media, const QString& copy);
     [[nodiscard]] bool canFindMatches() const;
     void findMatches();
     /// On the recording that the take lies on. What is found is one more step of the history;
@@ -95,6 +94,10 @@ class Session : public QObject {
     void lockSure(const std::vector<int>& takes);
     void setRole(int media, MediaKind role);
     void setCamera(const std::vector<int>& takes, const QString& name);
+    /// The takes that go on from each other, as they could be or are treated as one.
+    [[nodiscard]] std::vector<ContinuedTake> continued() const;
+    void joinTakes(const std::vector<ContinuedTake>& joins);
+    void partTakes(int take);
     void unlock(int take);
     void moveClean(int take, Seconds by);
     void backToFound(int take);
@@ -103,6 +106,8 @@ class Session : public QObject {
     /// Lays a loose take on a recording, where the stamps have it or at its start.
     void layOn(int take, int recording);
     void setSoundDelay(int take, Seconds delay);
+    /// The take is heard by the microphone that this recording is of; others are kept beside it.
+    void hear(int take, int recording);
 
     /// Puts a mark at a time of the file; unless `exactly`, it settles on the nearest onset and
     /// says by how much.
@@ -152,10 +157,12 @@ class Session : public QObject {
     void handedOver(brisk::app::HandedOver result);
 
   private:
+    [[nodiscard]] CleanPieces piecesOf(int take, PieceLines lines) const;
     void apply(const Command& command);
     /// Writes a step down.
     void keep(const std::function<Result<void>(Journal&)>& step);
     void beginJournal();
+    void journalFailed(const Error& why);
     void takeGathered(Gathered& found);
     /// Takes in what a search found so far.
     void takeMatched(std::vector<Tether> found);
@@ -179,6 +186,7 @@ class Session : public QObject {
     std::optional<Matching> matching_;
     std::optional<Journal> journal_;
     bool journalFailed_ = false;  // said once
+    std::filesystem::path unsavedPlace_;
     QTimer flushSoon_;
     LatestWorker<Journal> flusher_{[](const Journal& j) { j.flush(); }};
     WorkQueue work_;  // last: it must end before what it reports to

@@ -85,27 +85,32 @@ void Session::beginJournal() {
     if (!projectPath_.isEmpty()) {
         place = journalPlace(projectPath_.toStdString());
     } else if (const auto folder = stateFolder(); !folder.empty()) {
-        place = folder / QStringLiteral("%1%2-%3.journal")
-                             .arg(kUnsaved)
-                             .arg(QCoreApplication::applicationPid())
-                             .arg(QDateTime::currentMSecsSinceEpoch())
-                             .toStdString();
+        if (unsavedPlace_.empty()) {
+            unsavedPlace_ = folder / QStringLiteral("%1%2-%3.journal")
+                                         .arg(kUnsaved)
+                                         .arg(QCoreApplication::applicationPid())
+                                         .arg(QDateTime::currentMSecsSinceEpoch())
+                                         .toStdString();
+        }
+        place = unsavedPlace_;
     }
-    if (place.empty() || journalFailed_) return;
+    if (place.empty()) return;
     auto journal = Journal::begin(place, shoot_, projectPath_.toStdString());
-    if (!journal) {
-        journalFailed_ = true;
-        return addNote(QString::fromStdString(journal.error().sentence));
-    }
+    if (!journal) return journalFailed(journal.error());
+    journalFailed_ = false;
     journal_.emplace(std::move(*journal));
+}
+
+void Session::journalFailed(const Error& why) {
+    if (!journalFailed_) addNote(QString::fromStdString(why.sentence));
+    journalFailed_ = true;
+    // What it holds stays; the next step tries to begin one anew, that holds everything.
+    journal_.reset();
 }
 
 void Session::keep(const std::function<Result<void>(Journal&)>& step) {
     if (!journal_) return;
-    if (auto done = step(*journal_); !done && !journalFailed_) {
-        journalFailed_ = true;
-        addNote(QString::fromStdString(done.error().sentence));
-    }
+    if (auto done = step(*journal_); !done) return journalFailed(done.error());
     if (!flushSoon_.isActive()) flushSoon_.start();
 }
 
@@ -132,14 +137,28 @@ bool Session::open(const QString& path) {
         addNote(QString::fromStdString(loaded.error().sentence));
         return false;
     }
-    auto found = readJournal(journalPlace(project), project);
-    if (!found) addNote(QString::fromStdString(found.error().sentence));
+    const auto place = journalPlace(project);
+    auto found = readJournal(place, project);
+    std::error_code ec;
+    if ((!found || !*found) && std::filesystem::exists(place, ec)) {
+        if (!found) addNote(QString::fromStdString(found.error().sentence));
+        const auto aside = setAside(place);
+        addNote(tr("Steps that were not saved belong to another state of this shoot. They were set "
+                   "aside as %1.")
+                    .arg(QString::fromStdString(aside.filename().string())));
+    }
+    if (projectPath_.isEmpty() && journal_ && shoot_.changedSinceSaved()) {
+        addNote(
+            tr("The shoot that was open was not saved. It is kept, and offered when the "
+               "program starts the next time."));
+    }
     journal_.reset();
     journalFailed_ = false;
+    unsavedPlace_.clear();
     shoot_ = std::move(loaded->shoot);
     if (found && *found && (*found)->steps > 0) {
         shoot_ = std::move((*found)->shoot);
-        if (auto journal = Journal::goOn(journalPlace(project))) journal_.emplace(*journal);
+        if (auto journal = Journal::goOn(place)) journal_.emplace(*journal);
         addNote(
             tr("The program ended before %n step(s) could be saved: they are back. Undo takes "
                "them away again.",
@@ -184,6 +203,7 @@ bool Session::recover(const QString& path) {
 void Session::forgetUnsaved() {
     if (journal_) journal_->remove();
     journal_.reset();
+    unsavedPlace_.clear();
 }
 
 }  // namespace brisk::app

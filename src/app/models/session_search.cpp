@@ -58,19 +58,24 @@ void Session::findMatches() {
             std::vector<const SoundScan*> scratch, clean;
             for (const auto& t : takes) scratch.push_back(t.second.get());
             for (const auto& r : recordings) clean.push_back(r.second.get());
-            const auto tetherOf = [&](std::size_t t, const RankedMatch& best) {
-                return Tether{takes[t].first,     recordings[best.recording].first, best.estimate,
-                              best.estimate.line, best.estimate.polarity,           false};
+            const auto tethersOf = [&](std::size_t t, const std::vector<TakePlace>& places) {
+                std::vector<Tether> out;
+                for (const TakePlace& p : places) {
+                    out.push_back({takes[t].first, recordings[p.recording].first, p.estimate,
+                                   p.estimate.line, p.estimate.polarity, false});
+                    out.back().beside = p.beside;
+                }
+                return out;
             };
-            const auto told = [&](std::size_t t, const RankedMatch& best) {
+            const auto told = [&](std::size_t t, const std::vector<TakePlace>& places) {
                 QMetaObject::invokeMethod(
-                    this, [this, found = tetherOf(t, best)] { takeMatched({found}); },
+                    this, [this, found = tethersOf(t, places)] { takeMatched(found); },
                     Qt::QueuedConnection);
             };
             AllMatches all = matchAll(scratch, clean, {}, 0, job, told);
             auto found = std::make_shared<std::vector<Tether>>();
             for (std::size_t t = 0; t < takes.size(); ++t) {
-                if (!all.byTake[t].empty()) found->push_back(tetherOf(t, all.byTake[t].front()));
+                for (Tether& own : tethersOf(t, all.places[t])) found->push_back(std::move(own));
             }
             QString problem;
             if (all.problem && all.problem->code != ErrorCode::Cancelled) {
@@ -165,8 +170,22 @@ void Session::takeSearched(const PlacedPair& pair, const SearchWish& wish,
         emit said(tr("Found nothing %1; it stays where it is. %2").arg(wish.where, reason));
         return;
     }
-    apply(commands::takeMatches(
-        {{take, pair.tether.recording, *found, found->line, found->polarity, false}}));
+    // What continues the recording goes with it; other microphones stay.
+    std::vector<Tether> all;
+    for (const Tether* t : state().tethersOf(take)) {
+        Tether kept = *t;
+        if (t == now) {
+            kept.found = *found;
+            kept.line = found->line;
+            kept.polarity = found->polarity;
+            kept.placedByHand = false;
+        } else if (!t->beside) {
+            kept.line = kept.found.line = movedAlong(t->line, now->line, found->line);
+            for (TetherSegment& s : kept.found.segments) s.line = kept.line;
+        }
+        all.push_back(std::move(kept));
+    }
+    apply(commands::takeMatches(std::move(all)));
     emit said(tr("Found %1: %2").arg(wish.where, reason));
 }
 

@@ -154,8 +154,8 @@ void Bench::showHandOver() {
 void Bench::refresh() {
     const MediaFacts* f = session_.facts(take_);
     const auto pair = session_.placedPair(take_);
-    player_.load(f ? f->scan : nullptr, pair ? pair->recording : nullptr,
-                 pair ? pair->tether.heardLine() : ClockLine{}, pair ? pair->tether.polarity : 1);
+    const CleanPieces clean = session_.heardPieces(take_);
+    player_.load(f ? f->scan : nullptr, clean);
     pair ? proof_.examine(*pair) : proof_.clear();
     spots_->setVisible(pair.has_value());
     slips_->setVisible(pair.has_value());
@@ -163,7 +163,7 @@ void Bench::refresh() {
     gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
     player_.setHearing(listen_->hearing());
-    scrubber_.load(session_.facts(take_) ? session_.facts(take_)->scan : nullptr, pair);
+    scrubber_.load(f ? f->scan : nullptr, clean);
     if (f && f->scan) {
         strip_->showTake(QString::fromStdString(f->info.path), f->scan->pictures.end());
         moveTo(seam_->playhead(), false);
@@ -199,12 +199,13 @@ void Bench::askGauge() {
 }
 
 void Bench::putMark(bool onCleanSound, bool exactly) {
-    const Tether* t = session_.state().tetherOf(take_);
-    if (!onCleanSound) {
-        session_.putMark(take_, seam_->playhead(), exactly);
-    } else if (t && t->state() != TetherState::Loose) {
-        session_.putMark(t->recording, t->line.toRecording(seam_->playhead()), exactly);
-    }
+    const Seconds here = seam_->playhead();
+    if (!onCleanSound) return session_.putMark(take_, here, exactly);
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    const PlacedPair there = pair->at(here);
+    session_.putMark(session_.mediaOf(there.recording), there.tether.line.toRecording(here),
+                     exactly);
 }
 
 void Bench::searchAgain(SearchScope scope) {

@@ -243,7 +243,8 @@ void DayMap::paintRibbon(QPainter& p, const DayRibbon& ribbon) const {
     p.drawText(label, Qt::AlignCenter, name);
 }
 
-void DayMap::paintTake(QPainter& p, int take, QRectF box, TimeRange day, TimeRange covered) const {
+void DayMap::paintTake(QPainter& p, int take, QRectF box, TimeRange day,
+                       const std::vector<TimeRange>& covered) const {
     const Colours& c = colours();
     const bool chosen = take == chosen_;
     p.setRenderHint(QPainter::Antialiasing);
@@ -251,11 +252,11 @@ void DayMap::paintTake(QPainter& p, int take, QRectF box, TimeRange day, TimeRan
     p.setPen(QPen(chosen ? c.ink : c.hairline, 1));
     p.setBrush(chosen ? c.raised : c.paper);
     p.drawRoundedRect(r, 3, 3);
-    if (!day.empty() && !covered.empty()) {
-        // What has clean sound is filled; the rest stays hollow.
+    // What has clean sound is filled; the rest stays hollow.
+    for (const TimeRange& part : covered) {
         const double scale = r.width() / day.length().value;
-        const double from = r.left() + (covered.start - day.start).value * scale;
-        const double to = r.left() + (covered.end - day.start).value * scale;
+        const double from = r.left() + (part.start - day.start).value * scale;
+        const double to = r.left() + (part.end - day.start).value * scale;
         p.setPen(Qt::NoPen);
         p.setBrush(chosen ? c.cleanPale : c.hairline);
         p.drawRect(QRectF(from + 1, r.bottom() - 4, std::max(1.0, to - from - 2), 3));

@@ -50,7 +50,8 @@ class DayMap : public QWidget {
     [[nodiscard]] QRectF shownBox(int take) const;
     void paintRuler(QPainter& p) const;
     void paintRibbon(QPainter& p, const DayRibbon& ribbon) const;
-    void paintTake(QPainter& p, int take, QRectF box, TimeRange day, TimeRange covered) const;
+    void paintTake(QPainter& p, int take, QRectF box, TimeRange day,
+                   const std::vector<TimeRange>& covered) const;
 
     Session& session_;
     DayLayout day_;

@@ -116,11 +116,7 @@ void HandOverPanel::refresh() {
     const auto plan = session_.exportPlan(take_, container(), folder_);
     write_->setEnabled(plan && !session_.work().busy());
     if (!plan) {
-        const Tether* t = session_.state().tetherOf(take_);
-        holds_->setText(t && !t->found.oneLineHolds()
-                            ? tr("The recording jumps inside this take, and a take with a jump "
-                                 "cannot be written yet.")
-                            : tr("This take has no place yet: find matches first."));
+        holds_->setText(tr("This take has no place yet: find matches first."));
         return;
     }
     const QFileInfo take(QString::fromStdString(plan->take.info.path));

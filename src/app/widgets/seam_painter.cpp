@@ -145,7 +145,12 @@ void paintSeamSide(QPainter& painter, const SeamSide& s, const TimeAxis& axis, Q
     const bool haveSamples = to > from && from >= s.samplesFrom &&
                              to <= s.samplesFrom + static_cast<std::int64_t>(s.samples.size());
     painter.save();
-    painter.setClipRect(clip);
+    QRectF room = clip;
+    if (s.only) {
+        room = room.intersected(QRectF(QPointF(axis.xOf(s.only->start), clip.top()),
+                                       QPointF(axis.xOf(s.only->end), clip.bottom() + 1)));
+    }
+    painter.setClipRect(room);
     const auto columns = haveSamples ? columnsFromSamples(s, first, step, clip.width())
                                      : s.peaks->columns(first, step, clip.width());
     SeamSide shown = s;

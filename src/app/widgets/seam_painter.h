@@ -5,6 +5,7 @@
 
 #include <QPainter>
 #include <cstdint>
+#include <optional>
 #include <span>
 
 #include "app/widgets/time_axis.h"
@@ -19,8 +20,10 @@ struct SeamSide {
     std::int64_t length = 0;         ///< Samples that could be had singly; 0 = none yet.
     std::span<const float> samples;  ///< Those that are; used where they cover what is shown.
     std::int64_t samplesFrom = 0;
-    bool curve = true;         ///< Close up the curve of the samples, not their body.
-    ClockLine line;            ///< From take time to the file's own time.
+    bool curve = true;  ///< Close up the curve of the samples, not their body.
+    ClockLine line;     ///< From take time to the file's own time.
+    /// Drawn only within this take time; none = wherever there is sound.
+    std::optional<TimeRange> only = std::nullopt;
     double direction = -1;     ///< -1 grows upwards, 1 downwards.
     double gain = 1;           ///< Display height of full scale, in halves.
     bool equalHeight = false;  ///< What is shown fills its room, whatever `gain` says.

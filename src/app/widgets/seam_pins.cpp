@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/widgets/seam_pins.h"
 
+#include <algorithm>
 #include <cmath>
+#include <iterator>
 
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
@@ -41,12 +43,21 @@ void addClaps(const Session& session, int media, bool onClean, ClockLine toTake,
 std::vector<SeamPin> seamPins(const Session& session, int take, Seconds dragged) {
     std::vector<SeamPin> pins;
     addClaps(session, take, false, {}, pins);
-    const Tether* t = session.state().tetherOf(take);
-    if (t && t->state() != TetherState::Loose) {
-        ClockLine line = t->line;
-        line.offset = line.offset - dragged;
-        addClaps(session, t->recording, true, line, pins);
-        addMarks(session, t->recording, true, line, pins);
+    if (const auto pair = session.placedPair(take)) {
+        for (const CleanPiece& piece : pair->pieces()) {
+            ClockLine line = piece.line;
+            line.offset = line.offset - dragged;
+            std::vector<SeamPin> mine;
+            const int media = session.mediaOf(piece.recording);
+            addClaps(session, media, true, line, mine);
+            addMarks(session, media, true, line, mine);
+            const TimeRange heard = piece.range();
+            std::copy_if(
+                mine.begin(), mine.end(), std::back_inserter(pins), [&](const SeamPin& pin) {
+                    const Seconds t = pin.takeTime - dragged;
+                    return (!piece.from || t >= heard.start) && (!piece.until || t < heard.end);
+                });
+        }
     }
     addMarks(session, take, false, {}, pins);
     return pins;

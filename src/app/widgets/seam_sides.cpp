@@ -35,9 +35,22 @@ void SeamSides::showTake(int take) {
     cameraScale_ = cleanScale_ = 1;
 }
 
-const Tether* SeamSides::tether() const {
+std::vector<SeamSides::Laid> SeamSides::laid() const {
     const Tether* t = session_.state().tetherOf(take_);
-    return t && t->state() != TetherState::Loose ? t : nullptr;
+    if (!t || t->state() == TetherState::Loose) return {};
+    const auto pair = session_.placedPair(take_);
+    // While a file is still being read, what is known of it is drawn all the same.
+    if (!pair || pair->more.empty()) return {{t->recording, t->line, std::nullopt}};
+    std::vector<Laid> out;
+    for (const CleanPiece& p : pair->more) {
+        out.push_back({session_.mediaOf(p.recording), p.line, p.range()});
+    }
+    return out;
+}
+
+std::optional<PlacedPair> SeamSides::shownPair() const {
+    const auto pair = session_.placedPair(take_);
+    return pair ? std::optional(pair->at(middle_)) : std::nullopt;
 }
 
 std::optional<SeamSide> SeamSides::sideOf(int media, const SampleStretch* samples) const {
@@ -57,12 +70,12 @@ std::optional<SeamSide> SeamSides::sideOf(int media, const SampleStretch* sample
 }
 
 std::shared_ptr<const SharedSoundSource::Curves> SeamSides::curves() const {
-    const auto pair = shared_ ? session_.placedPair(take_) : std::nullopt;
+    const auto pair = shared_ ? shownPair() : std::nullopt;
     return pair ? sharedSource_.of(*pair) : nullptr;
 }
 
 bool SeamSides::sharedIsComing() const {
-    return shared_ && session_.placedPair(take_) && !curves();
+    return shared_ && shownPair() && !curves();
 }
 
 void SeamSides::showShared(SeamSide& s, const SharedSoundSource::Side& side) {
@@ -90,18 +103,25 @@ std::optional<SeamSide> SeamSides::camera() const {
     return s;
 }
 
-std::optional<SeamSide> SeamSides::clean() const {
-    const Tether* t = tether();
-    auto s = t ? sideOf(t->recording, cleanSamples_.get()) : std::nullopt;
-    if (!s) return s;
-    s->line = t->line;
-    s->line.offset = s->line.offset - dragged_;
-    if (const auto c = curves()) showShared(*s, c->clean);
-    s->direction = 1;
-    s->gain *= cleanScale_;
-    s->equalHeight = equal_;
-    s->body = colours().clean;
-    s->outline = colours().cleanPale;
+std::vector<SeamSide> SeamSides::clean() const {
+    std::vector<SeamSide> out;
+    for (const Laid& l : laid()) {
+        if (auto s = sideOf(l.media, cleanSamples_.get())) out.push_back(cleanSide(l, *s));
+    }
+    return out;
+}
+
+SeamSide SeamSides::cleanSide(const Laid& laid, SeamSide s) const {
+    s.line = laid.line;
+    s.line.offset = s.line.offset - dragged_;
+    if (laid.only) s.only = TimeRange{laid.only->start + dragged_, laid.only->end + dragged_};
+    const auto c = curves();
+    if (c && session_.mediaOf(c->recording) == laid.media) showShared(s, c->clean);
+    s.direction = 1;
+    s.gain *= cleanScale_;
+    s.equalHeight = equal_;
+    s.body = colours().clean;
+    s.outline = colours().cleanPale;
     return s;
 }
 
@@ -120,13 +140,22 @@ void SeamSides::readSamples(const std::optional<SeamSide>& side, int media, Samp
 }
 
 void SeamSides::prepare(const TimeAxis& axis, int width) {
+    middle_ = (axis.start() + axis.end()) / 2;
     if (shared_) {
-        if (const auto pair = session_.placedPair(take_)) sharedSource_.want(*pair);
+        if (const auto pair = shownPair()) sharedSource_.want(*pair);
         if (curves()) return;
     }
     readSamples(camera(), take_, cameraSource_, cameraSamples_, axis, width);
-    if (const Tether* t = tether()) {
-        readSamples(clean(), t->recording, cleanSource_, cleanSamples_, axis, width);
+    // One piece's samples at a time: that in the middle.
+    const auto pieces = laid();
+    const Laid* shown = nullptr;
+    for (const Laid& l : pieces) {
+        if (!shown || !l.only || l.only->start <= middle_) shown = &l;
+    }
+    const auto side = shown ? sideOf(shown->media, cleanSamples_.get()) : std::nullopt;
+    if (side) {
+        readSamples(cleanSide(*shown, *side), shown->media, cleanSource_, cleanSamples_, axis,
+                    width);
     }
 }
 

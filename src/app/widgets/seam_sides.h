@@ -27,7 +27,8 @@ class SeamSides : public QObject {
     void setDragged(Seconds by) { dragged_ = by; }
     /// Nothing where there is no such sound, or it is not known yet.
     [[nodiscard]] std::optional<SeamSide> camera() const;
-    [[nodiscard]] std::optional<SeamSide> clean() const;
+    /// One for each piece that the clean sound is made of, each to be drawn where it is heard.
+    [[nodiscard]] std::vector<SeamSide> clean() const;
     /// Has what `axis` shows read, where outlines are too coarse for it.
     void prepare(const TimeAxis& axis, int width);
 
@@ -46,7 +47,16 @@ class SeamSides : public QObject {
     void changed();
 
   private:
-    [[nodiscard]] const Tether* tether() const;
+    /// A recording on a line, and where in the take it is heard.
+    struct Laid {
+        int media = 0;
+        ClockLine line;
+        std::optional<TimeRange> only;
+    };
+    [[nodiscard]] std::vector<Laid> laid() const;
+    /// What is compared around the middle of what was prepared last.
+    [[nodiscard]] std::optional<PlacedPair> shownPair() const;
+    [[nodiscard]] SeamSide cleanSide(const Laid& laid, SeamSide side) const;
     [[nodiscard]] std::optional<SeamSide> sideOf(int media, const SampleStretch* samples) const;
     [[nodiscard]] std::shared_ptr<const SharedSoundSource::Curves> curves() const;
     static void showShared(SeamSide& side, const SharedSoundSource::Side& curve);
@@ -57,6 +67,7 @@ class SeamSides : public QObject {
     Session& session_;
     int take_ = 0;
     Seconds dragged_;
+    Seconds middle_;  // of what was prepared last
     double cameraScale_ = 1, cleanScale_ = 1;
     bool equal_ = false;
     bool shared_ = false;

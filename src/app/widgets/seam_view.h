@@ -88,6 +88,7 @@ class SeamView : public QWidget {
     /// The slip of the stitch under the pointer, in words.
     [[nodiscard]] QString stitchWords(QPointF pointer) const;
     void paintUncovered(QPainter& p) const;
+    void paintCuts(QPainter& p) const;
     void paintSelection(QPainter& p) const;
     void paintPlayhead(QPainter& p) const;
     void paintCaptions(QPainter& p) const;

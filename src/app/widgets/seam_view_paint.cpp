@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the seam paints, layer by layer, from the ground up.
+#include <QFileInfo>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -22,7 +23,8 @@ void SeamView::paintEvent(QPaintEvent*) {
     const QRect area = seamArea();
     const double room = area.height() / 2.0 - 6;
     if (const auto side = sides_.camera()) paintSeamSide(p, *side, axis_, area, seamY(), room);
-    if (const auto side = sides_.clean()) paintSeamSide(p, *side, axis_, area, seamY(), room);
+    for (const auto& side : sides_.clean()) paintSeamSide(p, side, axis_, area, seamY(), room);
+    paintCuts(p);
     paintUncovered(p);
     paintSelection(p);
     p.setPen(QPen(colours().ink, 1));
@@ -105,11 +107,8 @@ void SeamView::paintStitches(QPainter& p) const {
 }
 
 void SeamView::paintUncovered(QPainter& p) const {
-    const Tether* t = tether();
-    const MediaFacts* c = t ? session_.facts(t->recording) : nullptr;
-    if (!c || !c->scan) return;
-    const double from = axis_.xOf(t->line.toTake({0}));
-    const double to = axis_.xOf(t->line.toTake(c->scan->length()));
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
     const auto hollow = [&](double a, double b) {
         a = std::max(0.0, a);
         b = std::min(static_cast<double>(width()), b);
@@ -120,8 +119,32 @@ void SeamView::paintUncovered(QPainter& p) const {
         p.setFont(uiFont(12));
         if (r.width() > 150) p.drawText(r, Qt::AlignCenter, tr("no clean sound here"));
     };
-    hollow(-1e9, from);
-    hollow(to, 1e9);
+    const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
+    for (const TimeRange& r : uncovered(pair->pieces(), seen)) {
+        hollow(axis_.xOf(r.start + cleanDrag()), axis_.xOf(r.end + cleanDrag()));
+    }
+}
+
+void SeamView::paintCuts(QPainter& p) const {
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    p.setPen(QPen(colours().cleanText, 1, Qt::DashLine));
+    p.setFont(uiFont(12));
+    const CleanPieces pieces = pair->pieces();
+    for (std::size_t i = 1; i < pieces.size(); ++i) {
+        const CleanPiece& a = pieces[i - 1];
+        const CleanPiece& b = pieces[i];
+        const double x = std::floor(axis_.xOf(b.range().start + cleanDrag())) + 0.5;
+        if (x < 0 || x > width()) continue;
+        p.drawLine(QPointF(x, seamY()), QPointF(x, seamArea().bottom()));
+        const QString what =
+            a.recording == b.recording
+                ? tr("the recording jumps")
+                : tr("goes on in %1")
+                      .arg(QFileInfo(QString::fromStdString(b.recording->info.path))
+                               .completeBaseName());
+        p.drawText(QPointF(x + 5, seamArea().bottom() - 26), what);
+    }
 }
 
 void SeamView::paintSelection(QPainter& p) const {

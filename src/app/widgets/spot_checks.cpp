@@ -121,13 +121,16 @@ void SpotChecks::showTake(int take) {
 }
 
 void SpotChecks::refresh() {
-    const Tether* t = session_.state().tetherOf(take_);
-    const MediaFacts* take = session_.facts(take_);
-    const MediaFacts* recording = t ? session_.facts(t->recording) : nullptr;
+    const auto pair = session_.placedPair(take_);
     const auto worst = proof_.worstSpot();
     for (std::size_t i = 0; i < lenses_.size(); ++i) {
-        lenses_[i]->show(proof_.state().spots[i], take ? take->scan.get() : nullptr,
-                         recording ? recording->scan.get() : nullptr, t ? t->line : ClockLine{},
+        const SpotCheck& spot = proof_.state().spots[i];
+        if (!pair) {
+            lenses_[i]->show({}, nullptr, nullptr, {}, false);
+            continue;
+        }
+        const PlacedPair there = pair->at(spot.moment.value_or(Seconds{0}));
+        lenses_[i]->show(spot, there.take.get(), there.recording.get(), there.tether.line,
                          worst == i);
     }
 }

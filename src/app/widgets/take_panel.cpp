@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/widgets/take_panel.h"
 
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QLineEdit>
@@ -209,6 +211,30 @@ std::vector<int> TakePanel::selectedTakes() const {
     return out;
 }
 
+std::vector<ContinuedTake> TakePanel::joinsWithin(const std::vector<int>& takes) const {
+    std::vector<ContinuedTake> out;
+    for (const ContinuedTake& c : session_.continued()) {
+        const auto among = [&](int id) {
+            return std::find(takes.begin(), takes.end(), id) != takes.end();
+        };
+        // One of the two is enough: the other is its neighbour.
+        const bool chosen = takes.size() == 1 ? among(c.before) || among(c.after)
+                                              : among(c.before) && among(c.after);
+        const MediaItem* after = session_.state().item(c.after);
+        if (chosen && after && after->goesOnFrom != c.before) out.push_back(c);
+    }
+    return out;
+}
+
+void TakePanel::swapRecording(int recording) {
+    const MediaItem* m = session_.state().item(recording);
+    if (!m) return;
+    const QFileInfo old(QString::fromStdString(m->path));
+    const QString copy = QFileDialog::getOpenFileName(
+        this, tr("A repaired copy of %1").arg(old.fileName()), old.absolutePath());
+    if (!copy.isEmpty()) session_.swapRecording(recording, copy);
+}
+
 void TakePanel::showMenu(const QPoint& at) {
     const auto chosen = selected();
     if (chosen.empty()) return;
@@ -227,6 +253,14 @@ void TakePanel::showMenu(const QPoint& at) {
             if (ok) session_.setCamera(takes, name);
         });
     }
+    const auto can = joinsWithin(takes);
+    if (!can.empty()) {
+        add(tr("Treat as one take"), [this, can] { session_.joinTakes(can); });
+    }
+    if (takes.size() == 1 && session_.state().oneWith(takes.front()).size() > 1) {
+        add(tr("Treat as a take of its own"),
+            [this, id = takes.front()] { session_.partTakes(id); });
+    }
     if (chosen.size() == 1) {
         const int id = chosen.front();
         const MediaFacts* f = session_.facts(id);
@@ -238,6 +272,7 @@ void TakePanel::showMenu(const QPoint& at) {
             add(tr("It is a take after all"),
                 [this, id] { session_.setRole(id, MediaKind::Take); });
         }
+        if (!take) add(tr("Swap for a repaired copy…"), [this, id] { swapRecording(id); });
     }
     add(tr("Remove from the shoot"), [this, chosen] {
         for (const int id : chosen) session_.remove(id);

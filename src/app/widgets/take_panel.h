@@ -39,6 +39,9 @@ class TakePanel : public QWidget {
     void chooseOrder();
     void jumpToNext();
     void showMenu(const QPoint& at);
+    void swapRecording(int recording);
+    /// Of these takes, or of one and its neighbours, those that could be treated as one.
+    [[nodiscard]] std::vector<ContinuedTake> joinsWithin(const std::vector<int>& takes) const;
     [[nodiscard]] std::vector<int> selectedTakes() const;
 
     Session& session_;

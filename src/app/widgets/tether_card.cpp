@@ -14,6 +14,7 @@
 #include "app/style/state_mark.h"
 #include "app/widgets/distance_row.h"
 #include "app/widgets/elided_label.h"
+#include "app/widgets/microphone_row.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -78,6 +79,8 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     column->addLayout(grid_);
     distance_ = new DistanceRow(session, this);
     column->addWidget(distance_);
+    microphone_ = new MicrophoneRow(session, this);
+    column->addWidget(microphone_);
     column->addStretch(1);
 
     auto* actions = new QHBoxLayout;
@@ -119,6 +122,7 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
 void TetherCard::showTake(int take) {
     take_ = take;
     distance_->showTake(take);
+    microphone_->showTake(take);
     refresh();
 }
 
@@ -162,11 +166,21 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     const int soundRate =
         clean && !clean->info.sounds.empty() ? clean->info.sounds.front().rate.hertz : 48000;
     std::size_t i = 0;
-    setRow(i++, tr("falls on"), tr("%1 at %2").arg(name, q(clockText(t.line.offset, 6))),
-           q(framesText(t.line.offset, rate)));
+    QString on = tr("%1 at %2").arg(name, q(clockText(t.line.offset, 6)));
+    for (const Tether* more : session_.state().tethersOf(t.take)) {
+        const MediaItem* other = session_.state().item(more->recording);
+        if (more->recording == t.recording || more->beside || !other) continue;
+        on += tr(", and on %1").arg(QFileInfo(q(other->path)).completeBaseName());
+    }
+    setRow(i++, tr("falls on"), on, q(framesText(t.line.offset, rate)));
     row(0).value->setToolTip(
         tr("%1 samples into the recording")
             .arg(q(groupedText(std::llround(t.line.offset.value * soundRate)))));
+    if (const QString goesOn = goesOnWords(t.take); !goesOn.isEmpty()) {
+        setRow(i++, tr("goes on"), goesOn,
+               session_.state().oneWith(t.take).size() > 1 ? tr("treated as one")
+                                                           : tr("can be treated as one"));
+    }
     setRow(i++, tr("clocks"), driftWords(t.line.drift),
            tr("%1 ms a minute").arg(perMinute, 0, 'f', 1));
     QString agreement = q(t.found.reason);
@@ -179,12 +193,15 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     if (t.polarity < 0) setRow(i++, tr("polarity"), tr("upside down, turned back"));
     setRow(i++, tr("camera sound"), tr("left out of the new file"), tr("kept in the take, always"));
     if (take.scan && clean && clean->scan) {
-        const Seconds end = take.scan->pictures.end();
-        const Seconds before = std::max(Seconds{0}, t.line.toTake({0}));
-        const Seconds after = std::max(Seconds{0}, end - t.line.toTake(clean->scan->length()));
+        const TimeRange whole{{0}, take.scan->pictures.end()};
         QStringList parts;
-        if (before > Seconds{0.0005}) parts << tr("first %1 s").arg(before.value, 0, 'f', 1);
-        if (after > Seconds{0.0005}) parts << tr("last %1 s").arg(after.value, 0, 'f', 1);
+        for (const TimeRange& r : uncovered(session_.heardPieces(t.take), whole)) {
+            parts << (r.start <= whole.start ? tr("first %1 s").arg(r.length().value, 0, 'f', 1)
+                      : r.end >= whole.end   ? tr("last %1 s").arg(r.length().value, 0, 'f', 1)
+                                             : tr("%1 s at %2")
+                                                 .arg(r.length().value, 0, 'f', 1)
+                                                 .arg(q(clockText(r.start, 1))));
+        }
         if (!parts.isEmpty()) {
             setRow(i++, tr("uncovered"), tr("%1: silence").arg(parts.join(tr(" and "))));
         }
@@ -203,6 +220,19 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
         }
     }
     return i;
+}
+
+QString TetherCard::goesOnWords(int take) const {
+    const auto name = [&](int id) {
+        const MediaItem* m = session_.state().item(id);
+        return m ? QFileInfo(q(m->path)).completeBaseName() : QString();
+    };
+    QStringList parts;
+    for (const ContinuedTake& c : session_.continued()) {
+        if (c.after == take) parts << tr("from %1").arg(name(c.before));
+        if (c.before == take) parts << tr("in %1").arg(name(c.after));
+    }
+    return parts.join(tr(", "));
 }
 
 const SoundQuality& TetherCard::quality(const std::shared_ptr<const SoundScan>& scan) {

@@ -17,6 +17,7 @@ class QGridLayout;
 namespace brisk::app {
 
 class DistanceRow;
+class MicrophoneRow;
 
 class TetherCard : public QWidget {
     Q_OBJECT
@@ -41,6 +42,8 @@ class TetherCard : public QWidget {
     void setRow(std::size_t i, const QString& name, const QString& value,
                 const QString& aside = {});
     void hideRowsFrom(std::size_t i);
+    /// "from sewing-03, in sewing-05", where the camera cut one take into files.
+    [[nodiscard]] QString goesOnWords(int take) const;
     std::size_t fillTether(const Tether& t, const MediaFacts& take);
     void fillTake(const MediaFacts& take);
     /// Worked out once for each file.
@@ -61,6 +64,7 @@ class TetherCard : public QWidget {
     QPushButton* layOn_;
     QLabel* hint_;
     DistanceRow* distance_;
+    MicrophoneRow* microphone_;
 };
 
 }  // namespace brisk::app

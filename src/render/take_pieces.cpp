@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/take_pieces.h"
+
+#include <algorithm>
+
+namespace brisk {
+namespace {
+/// Recordings that cover each other by more are cut; by less they are one recorder's, whose places
+/// are known to some samples.
+constexpr Seconds kTouching{0.001};
+
+/// Fades one into the other around a moment.
+void cutInto(CleanPiece& before, CleanPiece& after, Seconds at) {
+    before.until = at + kCutFade / 2;
+    after.from = at - kCutFade / 2;
+}
+}  // namespace
+
+CleanPieces tetherPieces(const Tether& t, const std::shared_ptr<const SoundScan>& recording,
+                         PieceLines lines) {
+    const Seconds earlier = lines == PieceLines::Heard ? t.soundDelay : Seconds{0};
+    const auto laid = [&](ClockLine found) {
+        const ClockLine line = movedAlong(found, t.found.line, t.line);
+        return ClockLine{line.toRecording(earlier), line.drift};
+    };
+    if (t.found.oneLineHolds()) return {{recording, laid(t.found.line), t.polarity}};
+    CleanPieces out;
+    for (const TetherSegment& s : t.found.segments) {
+        CleanPiece p{recording, laid(s.line), t.polarity};
+        if (!out.empty()) {
+            // Where the recording jumps, on take time as the clean sound lies now. What was lost
+            // leaves a gap; what is there twice is heard once.
+            const TetherSegment& before = *(&s - 1);
+            CleanPiece& left = out.back();
+            left.until = left.line.toTake(before.line.toRecording(before.range.end));
+            p.from = p.line.toTake(s.line.toRecording(s.range.start));
+            if (*p.from - *left.until < kCutFade) cutInto(left, p, (*left.until + *p.from) / 2);
+        }
+        out.push_back(p);
+    }
+    return out;
+}
+
+CleanPieces takePieces(const ShootState& state, int take, PieceLines lines, const ScanOf& scanOf) {
+    CleanPieces out;
+    for (const Tether* t : state.tethersOf(take)) {
+        if (t->beside || t->state() == TetherState::Loose) continue;
+        const auto recording = scanOf(t->recording);
+        if (!recording) continue;
+        const auto mine = tetherPieces(*t, recording, lines);
+        out.insert(out.end(), mine.begin(), mine.end());
+    }
+    std::stable_sort(out.begin(), out.end(), [](const CleanPiece& a, const CleanPiece& b) {
+        return a.range().start < b.range().start;
+    });
+    for (std::size_t i = 0; i + 1 < out.size(); ++i) {
+        CleanPiece& a = out[i];
+        CleanPiece& b = out[i + 1];
+        const TimeRange both = a.range().intersect(b.range());
+        if (a.recording == b.recording || both.empty() || both.length() < kTouching) continue;
+        cutInto(a, b, (both.start + both.end) / 2);
+    }
+    return out;
+}
+
+}  // namespace brisk
