@@ -4,6 +4,7 @@
 #include "core/atomic_file.h"
 
 #include <fcntl.h>
+#include <signal.h>
 #include <unistd.h>
 
 #include <cerrno>
@@ -41,6 +42,24 @@ AtomicFile::~AtomicFile() {
     }
 }
 
+namespace {
+
+/// Takes away what a program that was killed had begun to write for this target.
+void removeLeftBehind(const fs::path& target) {
+    const std::string begins = "." + target.stem().string() + ".part-";
+    std::error_code ec;
+    for (auto it = fs::directory_iterator(target.parent_path(), ec);
+         !ec && it != fs::directory_iterator(); it.increment(ec)) {
+        const std::string name = it->path().filename().string();
+        if (!name.starts_with(begins) || it->path().extension() != target.extension()) continue;
+        const int pid = std::atoi(name.c_str() + begins.size());
+        std::error_code gone;
+        if (pid > 0 && ::kill(pid, 0) != 0 && errno == ESRCH) fs::remove(it->path(), gone);
+    }
+}
+
+}  // namespace
+
 Result<AtomicFile> AtomicFile::create(const fs::path& wanted) {
     std::error_code ec;
     const fs::path target = fs::absolute(wanted, ec);
@@ -49,6 +68,7 @@ Result<AtomicFile> AtomicFile::create(const fs::path& wanted) {
     const fs::path temporary =
         target.parent_path() / ("." + target.stem().string() + ".part-" +
                                 std::to_string(::getpid()) + target.extension().string());
+    removeLeftBehind(target);
     const int fd = ::open(temporary.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
     if (fd < 0) return cannotWrite(target, std::strerror(errno));
     ::close(fd);

@@ -13,7 +13,7 @@ namespace brisk {
 namespace {
 
 constexpr double kLong = 120;         // seconds of overlap that measure a clock well
-constexpr double kShort = 90;         // below it the drift of others is better than its own
+constexpr double kShort = 90;         // of evidence; below it others' drift is better than its own
 constexpr double kAgree = 3;          // ppm that long takes may differ by
 constexpr double kOverlapping = 0.5;  // seconds that two takes may share: cameras cut late
 
@@ -65,6 +65,17 @@ std::vector<Claim> claims(std::vector<Tether>& found, const ShootState& state,
     return out;
 }
 
+/// The stretch from which the place was measured: of a long take with three claps, that of the
+/// claps.
+TimeRange evidenceOf(const TetherEstimate& e) {
+    TimeRange heard{{1e300}, {-1e300}};
+    for (const MeasuredSlip& s : e.slips) {
+        if (!s.agrees) continue;
+        heard = {std::min(heard.start, s.takeTime), std::max(heard.end, s.takeTime)};
+    }
+    return heard.end < heard.start ? e.overlap : heard;
+}
+
 void borrowDrift(std::vector<Tether>& found, const ShootState& state,
                  const std::function<DayFacts(int)>& factsOf) {
     std::map<std::pair<std::string, int>, std::vector<const Tether*>> measured;
@@ -90,10 +101,12 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
         if (drifts.back() - drifts.front() <= kAgree) shared[clock] = drifts[drifts.size() / 2];
     }
     for (Tether& t : found) {
-        if (!countsAsPlaced(t) || !state.item(t.take)) continue;
+        const bool hasAPlace = t.found.status != MatchStatus::Unmatched && t.found.oneLineHolds();
+        if (!hasAPlace || !state.item(t.take)) continue;
         const auto clock = shared.find(clockOf(t));
-        if (clock == shared.end() || t.found.overlap.length().value > kShort) continue;
-        const Seconds middle = (t.found.overlap.start + t.found.overlap.end) / 2;
+        const TimeRange heard = evidenceOf(t.found);
+        if (clock == shared.end() || heard.length().value > kShort) continue;
+        const Seconds middle = (heard.start + heard.end) / 2;
         const Seconds there = t.line.toRecording(middle);
         ClockLine line{{0}, {clock->second}};
         line.offset = there - line.toRecording(middle);

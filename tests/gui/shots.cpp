@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Takes pictures of the real window with the demo data in it.
 //
-//     brisk-tether-shots DEMO_FOLDER OUTPUT_FOLDER [WIDTHxHEIGHT] [day|night]
+//     brisk-tether-shots DEMO_FOLDER OUTPUT_FOLDER [WIDTHxHEIGHT] [day|night] [whole-day]
 #include <QApplication>
 #include <QDir>
 #include <QPushButton>
@@ -40,6 +40,29 @@ void shoot(MainWindow& w, const QString& path) {
     std::printf("%s\n", qPrintable(path));
 }
 
+/// A day of many takes, before and after it was matched.
+void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
+    w.takeIn({day.absolutePath()});
+    (void)QTest::qWaitFor([&] { return w.session().state().media.size() >= 14; }, 60000);
+    shoot(w, out.filePath(QStringLiteral("day-before.png")));
+    w.session().findMatches();
+    settle(w);
+    std::vector<int> sure;
+    for (const int take : w.session().state().ids(brisk::MediaKind::Take)) {
+        const auto is = w.session().state().stateOf(take);
+        if (is == brisk::TetherState::Offered && sure.size() < 5) sure.push_back(take);
+        if (is == brisk::TetherState::NeedsAnEar) w.choose(take);
+    }
+    w.session().lockSure(sure);
+    w.bench().setPlayhead(brisk::Seconds{2.48});
+    shoot(w, out.filePath(QStringLiteral("day-matched.png")));
+    for (const int take : w.session().state().ids(brisk::MediaKind::Take)) {
+        if (w.session().state().tethersOf(take).size() > 1) w.choose(take);
+    }
+    w.bench().setPlayhead(brisk::Seconds{14});
+    shoot(w, out.filePath(QStringLiteral("day-join.png")));
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -57,6 +80,10 @@ int main(int argc, char** argv) {
     w.resize(size[0].toInt(), size[1].toInt());
     w.show();
     if (!QTest::qWaitForWindowExposed(&w)) return 1;
+    if (args.value(5) == QLatin1String("whole-day")) {
+        wholeDay(w, demo, out);
+        return 0;
+    }
     shoot(w, out.filePath(QStringLiteral("empty.png")));
     QStringList files;
     for (const QString& name : demo.entryList(QDir::Files)) {

@@ -91,9 +91,11 @@ Looked lookAt(const Found& f) {
 
 /// Files of a folder that are no media, in one sentence.
 std::string leftOut(const std::vector<std::string>& names) {
-    std::string text = std::to_string(names.size()) +
-                       " files in the folder are neither video nor "
-                       "sound and were left out: ";
+    std::string text = names.size() == 1
+                           ? "1 file in the folder is neither video nor sound and was left out: "
+                           : std::to_string(names.size()) +
+                                 " files in the folder are neither video nor sound and were left "
+                                 "out: ";
     for (std::size_t i = 0; i < std::min(names.size(), kNamedOneByOne); ++i) {
         text += (i ? ", " : "") + names[i];
     }

@@ -5,8 +5,13 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace brisk::app {
+namespace {
+constexpr int kMostHigh = 184;
+constexpr int kAround = 64;  // the button and the margins
+}  // namespace
 
 FileNotes::FileNotes(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     auto* column = new QVBoxLayout(this);
@@ -26,7 +31,6 @@ FileNotes::FileNotes(Session& session, QWidget* parent) : QWidget(parent), sessi
     auto* dismiss = new QPushButton(tr("Understood"), this);
     connect(dismiss, &QPushButton::clicked, &session_, &Session::dismissNotes);
     column->addWidget(dismiss, 0, Qt::AlignLeft);
-    setFixedHeight(184);
     connect(&session_, &Session::notesChanged, this, &FileNotes::refresh);
     refresh();
 }
@@ -36,7 +40,18 @@ void FileNotes::refresh() {
     // Paths have no spaces to break at; a narrow column needs some.
     for (QString& s : shown) s.replace(QLatin1Char('/'), QStringLiteral("/\u200b"));
     words_->setText(shown.join(QStringLiteral("\n\n")));
+    fit();
     setVisible(!shown.isEmpty());
+}
+
+void FileNotes::resizeEvent(QResizeEvent*) {
+    fit();
+}
+
+void FileNotes::fit() {
+    // As high as what is said, up to a third of a small window.
+    const int wanted = words_->heightForWidth(std::max(60, width() - 40));
+    setFixedHeight(std::clamp(wanted + kAround, 0, kMostHigh));
 }
 
 }  // namespace brisk::app

@@ -17,8 +17,12 @@ class FileNotes : public QWidget {
   public:
     explicit FileNotes(Session& session, QWidget* parent = nullptr);
 
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
+
   private:
     void refresh();
+    void fit();
     Session& session_;
     QLabel* words_;
 };

@@ -48,10 +48,12 @@ void paintTinySeam(QPainter* p, const MediaListModel& model, int id, QRect room)
     }
     const ClockLine own{-f->info.soundStartInTake(), {0}};
     paintTinySide(p, f->peaks.get(), rate, own, f->info.duration, room, -1, c.camera);
-    const Tether* t = session.state().tetherOf(id);
-    const MediaFacts* clean =
-        t && t->state() != TetherState::Loose ? session.facts(t->recording) : nullptr;
-    if (clean && !clean->info.sounds.empty()) {
+    // All that is heard: recordings that continue each other are each silent where the other
+    // sounds.
+    for (const Tether* t : session.state().tethersOf(id)) {
+        if (t->beside || t->state() == TetherState::Loose) continue;
+        const MediaFacts* clean = session.facts(t->recording);
+        if (!clean || clean->info.sounds.empty()) continue;
         paintTinySide(p, clean->peaks.get(), clean->info.sounds.front().rate, t->line,
                       f->info.duration, room, 1, c.clean);
     }

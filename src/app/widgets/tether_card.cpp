@@ -187,9 +187,12 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     agreement.replace(QLatin1String(" agree within"), QLatin1String(" within"));
     const int cut = static_cast<int>(agreement.indexOf(QLatin1String("; ")));
     const bool plain = t.found.status == MatchStatus::Matched && cut > 0;
+    // The first sentence only; the whole is a pointer's rest away.
+    QString aside = plain ? agreement.mid(cut + 2) : QString();
+    if (const auto end = aside.indexOf(QLatin1Char('.')); end > 0) aside.truncate(end);
     setRow(i++, t.movedByHand() ? tr("as found") : tr("agreement"),
-           plain ? agreement.left(cut) : agreement,
-           plain ? agreement.mid(cut + 2).chopped(1) : QString());
+           plain ? agreement.left(cut) : agreement, plain ? aside : QString());
+    row(i - 1).value->setToolTip(q(t.found.reason));
     if (t.polarity < 0) setRow(i++, tr("polarity"), tr("upside down, turned back"));
     setRow(i++, tr("camera sound"), tr("left out of the new file"), tr("kept in the take, always"));
     if (take.scan && clean && clean->scan) {
