@@ -16,8 +16,8 @@ Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recordi
     if (options.method == MatchMethod::Timecode) {
         return matchByStamps(*reader, *searched, stamps, job);
     }
-    auto e = matchByWaveform(*reader, *searched, stamps, job);
-    if (!e || e->status == MatchStatus::Matched || options.method == MatchMethod::Waveform) {
+    auto e = matchByWaveform(*reader, *searched, stamps, options.leastCoarse, job);
+    if (!e || options.leastCoarse > 0 || e->status == MatchStatus::Matched || options.method == MatchMethod::Waveform) {
         return e;
     }
     auto claps = matchByOnsets(*reader, job.withReport({}));

@@ -4,10 +4,16 @@
 #include <algorithm>
 #include <mutex>
 
+#include "align/recorder_files.h"
 #include "core/parallel_for.h"
 
 namespace brisk {
 namespace {
+
+constexpr std::size_t kManyTakes = 16;  // from here on what is settled saves time
+constexpr double kSure = 0.95;
+/// A second place that scores half of a sure one could be another playing of the same music.
+constexpr double kWorthALook = 0.5;
 
 /// Progress of many pieces of work as one: each counts by its weight.
 class SharedProgress {
@@ -74,6 +80,20 @@ std::vector<RankedMatch> ranked(const Answers& answers, std::size_t take, std::s
     return out;
 }
 
+/// Where a take surely lies, and how strongly it stood out there.
+struct Settled {
+    std::size_t recording = 0;
+    double coarse = 0;
+};
+
+/// True where nothing of the take is left for other files of the same recorder.
+bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& recording) {
+    if (e.status != MatchStatus::Matched || e.confidence < kSure || !e.oneLineHolds()) return false;
+    const TimeRange heard = take.onTake();
+    return e.line.toRecording(heard.start) >= Seconds{0} &&
+           e.line.toRecording(heard.end) <= recording.length();
+}
+
 }  // namespace
 
 AllMatches matchAll(const std::vector<const SoundScan*>& takes,
@@ -95,11 +115,16 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
     Answers answers(weights.size());
     std::mutex telling;
     std::vector<std::size_t> asked(takes.size(), 0);
-    parallelFor(answers.size(), threads, [&](std::size_t k) {
+    std::vector<std::optional<Settled>> settled(takes.size());
+    const auto ask = [&](std::size_t k) {
         if (job.stopRequested()) return;
         const JobControl piece = progress.piece(k);
         const std::size_t r = k / takes.size();
         MatchOptions own = options;
+        if (const auto& s = settled[k % takes.size()];
+            s && neverTogether(*recordings[s->recording], *recordings[r])) {
+            own.leastCoarse = kWorthALook * s->coarse;
+        }
         if (own.method != MatchMethod::Claps) own.searched = searches[r].use(*recordings[r]);
         const std::size_t t = k % takes.size();
         auto answer = matchPair(*takes[t], *recordings[r], own, piece);
@@ -122,7 +147,22 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
         }
         out.places[t] = std::move(*places);
         if (told) told(t, out.places[t]);
-    });
+    };
+    if (takes.size() < kManyTakes) {
+        parallelFor(answers.size(), threads, ask);
+    } else {
+        // One recording after the other, so that what was found on one is known on the next; the
+        // answer then depends on the order of files, not on that of threads.
+        for (std::size_t r = 0; r < recordings.size(); ++r) {
+            parallelFor(takes.size(), threads, [&](std::size_t t) { ask(r * takes.size() + t); });
+            for (std::size_t t = 0; t < takes.size(); ++t) {
+                const auto& a = answers[r * takes.size() + t];
+                if (a && *a && settles(**a, *takes[t], *recordings[r])) {
+                    settled[t] = Settled{r, (*a)->evidence.coarse};
+                }
+            }
+        }
+    }
     for (std::size_t t = 0; t < takes.size(); ++t) {
         for (std::size_t r = 0; r < recordings.size(); ++r) {
             const auto& a = answers[r * takes.size() + t];

@@ -16,9 +16,10 @@ namespace brisk {
 
 /// \param searched  of the reader's recording.
 /// \param stamps  where the time stamps have the take: one more place to look at.
+/// \param leastCoarse  see MatchOptions.
 /// Errors: CannotRead, Cancelled.
 Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
-                                       const std::optional<StampPlace>& stamps,
+                                       const std::optional<StampPlace>& stamps, double leastCoarse,
                                        const JobControl& job);
 
 /// Errors: CannotRead, Cancelled.

@@ -145,7 +145,7 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
 }  // namespace
 
 Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
-                                       const std::optional<StampPlace>& stamps,
+                                       const std::optional<StampPlace>& stamps, double leastCoarse,
                                        const JobControl& job) {
     auto places = candidates(reader, searched, stamps, job.part(0, 0.4));
     if (!places) {
@@ -153,6 +153,9 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
         return refusal(places.error().sentence);
     }
     if (places->empty()) return refusal("No place where the two sounds agree at all.");
+    if (places->front().score < leastCoarse) {
+        return refusal("Nothing here comes near what the take is matched with elsewhere.");
+    }
     auto tested = measureBest(reader, *places, job.part(0.4, 0.9));
     if (!tested) return tl::unexpected(tested.error());
     if (tested->empty()) return refusal("The two sounds share too little to compare.");

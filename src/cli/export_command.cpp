@@ -4,7 +4,7 @@
 
 #include "cli/commands.h"
 #include "cli/json_output.h"
-#include "render/take_pieces.h"
+#include "render/take_plan.h"
 #include "shoot/project_file.h"
 
 namespace brisk::cli {
@@ -24,7 +24,7 @@ struct Options {
 /// One video to write.
 struct Job {
     std::size_t take = 0;
-    CleanPieces clean;
+    TakeSoundPlan sound;
 };
 
 struct Work {
@@ -71,15 +71,19 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
             console.say(o.cameras[p.take] + ": the recording jumps inside it; listen there. " +
                         p.estimate.reason);
         }
-        state.tethers.push_back({static_cast<int>(p.take), p.recording, p.estimate, p.estimate.line,
-                                 p.estimate.polarity, true});
+        state.tethers.push_back({static_cast<int>(recordings.size() + p.take), p.recording,
+                                 p.estimate, p.estimate.line, p.estimate.polarity, true});
         state.tethers.back().beside = p.beside;
     }
     for (std::size_t t = 0; t < w.takes.size(); ++t) {
-        auto clean = takePieces(state, static_cast<int>(t), PieceLines::Heard, [&](int media) {
-            return recordings[static_cast<std::size_t>(media)];
-        });
-        if (!clean.empty()) w.jobs.push_back({t, std::move(clean)});
+        // Ids: recordings from 0 on, takes behind them.
+        const auto scanOf = [&](int media) {
+            const auto i = static_cast<std::size_t>(media);
+            return i < recordings.size() ? recordings[i] : w.takes[i - recordings.size()];
+        };
+        if (auto plan = takeSoundPlan(state, static_cast<int>(recordings.size() + t), scanOf)) {
+            w.jobs.push_back({t, std::move(*plan)});
+        }
     }
     return w;
 }
@@ -115,12 +119,17 @@ Result<Work> fromProject(const Options& o, const Console& console) {
     w.takes = shared(std::move(files->takes));
     const auto scans = shared(std::move(files->recordings));
     const auto scanOf = [&](int media) -> std::shared_ptr<const SoundScan> {
-        const auto it = std::find(recordingIds.begin(), recordingIds.end(), media);
-        if (it == recordingIds.end()) return nullptr;
-        return scans[static_cast<std::size_t>(it - recordingIds.begin())];
+        const auto among = [&](const std::vector<int>& ids, const auto& all) {
+            const auto it = std::find(ids.begin(), ids.end(), media);
+            return it == ids.end() ? nullptr : all[static_cast<std::size_t>(it - ids.begin())];
+        };
+        const auto recording = among(recordingIds, scans);
+        return recording ? recording : among(takeIds, w.takes);
     };
     for (std::size_t i = 0; i < takeIds.size(); ++i) {
-        w.jobs.push_back({i, takePieces(state, takeIds[i], PieceLines::Heard, scanOf)});
+        if (auto plan = takeSoundPlan(state, takeIds[i], scanOf)) {
+            w.jobs.push_back({i, std::move(*plan)});
+        }
     }
     return w;
 }
@@ -149,11 +158,11 @@ Run addExport(CLI::App& sub) {
         bool attention = work->attention;
         for (const auto& job : work->jobs) {
             const SoundScan& take = *work->takes[job.take];
-            VideoExportPlan plan{take, job.clean, o->container(), o->out, o->name};
+            VideoExportPlan plan{take, job.sound, o->container(), o->out, o->name};
             console.say(take.info.path + ": " + describeExport(plan));
             auto written = exportVideo(plan, console.job("Writing " + take.info.path));
             if (!written) return console.report(written.error());
-            list.push_back(writtenJson(take.info.path, namesOf(job.clean), *written));
+            list.push_back(writtenJson(take.info.path, namesOf(job.sound.clean), *written));
             if (!written->readBack.problem.empty()) {
                 console.say(written->path + ": " + written->readBack.problem);
                 attention = true;

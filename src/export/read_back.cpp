@@ -10,7 +10,7 @@
 #include "export/video_export.h"
 #include "media/packet_digest.h"
 #include "media/probe.h"
-#include "render/clean_sound.h"
+#include "render/take_sound.h"
 
 namespace brisk {
 namespace {
@@ -27,7 +27,7 @@ double energyOf(std::span<const float> v) {
 }
 
 /// First channel of `frames` frames of the sound as it was meant, from take time `t`.
-Result<std::vector<float>> meant(CleanSound& sound, Seconds t, std::size_t frames) {
+Result<std::vector<float>> meant(TakeSound& sound, Seconds t, std::size_t frames) {
     const auto channels = static_cast<std::size_t>(sound.channels());
     std::vector<float> all(frames * channels);
     if (auto sought = sound.seek(kRate.samples(t)); !sought) return tl::unexpected(sought.error());
@@ -38,7 +38,7 @@ Result<std::vector<float>> meant(CleanSound& sound, Seconds t, std::size_t frame
 }
 
 /// The start of the loudest second within a stretch.
-Result<Seconds> loudestSecond(CleanSound& sound, TimeRange stretch) {
+Result<Seconds> loudestSecond(TakeSound& sound, TimeRange stretch) {
     const auto frames = static_cast<std::size_t>(kRate.samples(stretch.length()));
     auto all = meant(sound, stretch.start, frames);
     if (!all) return tl::unexpected(all.error());
@@ -75,7 +75,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     if (!info) return tl::unexpected(info.error());
     auto reader = SoundReader::open(path, info->sounds.front().stream);
     if (!reader) return tl::unexpected(reader.error());
-    auto sound = CleanSound::open(plan.clean, kRate);
+    auto sound = TakeSound::open(plan.sound, kRate);
     if (!sound) return tl::unexpected(sound.error());
     const Seconds soundStart = info->soundStartInTake();
 
@@ -83,7 +83,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     // seconds at most.
     const Seconds length = plan.take.pictures.end();
     TimeRange covered = TimeRange{{0}, length}.intersect(
-        {plan.clean.front().range().start, plan.clean.back().range().end});
+        {plan.sound.clean.front().range().start, plan.sound.clean.back().range().end});
     if (covered.length() < Seconds{kWindowSeconds}) return r;
     const Seconds stretch{std::clamp(covered.length().value / 5, kWindowSeconds, 10.0)};
     const Seconds starts[3] = {covered.start, (covered.start + covered.end - stretch) / 2,

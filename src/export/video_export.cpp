@@ -4,10 +4,12 @@
 #include <algorithm>
 #include <cctype>
 #include <cmath>
+#include <cstdio>
+#include <optional>
 
 #include "core/atomic_file.h"
 #include "media/take_remux.h"
-#include "render/clean_sound.h"
+#include "render/routing.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -51,14 +53,45 @@ void replaceAll(std::string& text, const std::string& what, const std::string& w
     }
 }
 
-SoundTrackSpec trackOf(const VideoExportPlan& plan) {
+SoundTrackSpec trackOf(const VideoExportPlan& plan, int channels, const std::string& title) {
     SoundTrackSpec s;
-    s.channels = cleanChannels(plan.clean);
+    s.channels = channels;
     s.rate = kVideoSound;
     s.codec = asPcm(plan) ? "pcm_s24le" : "aac";
     s.bitsPerSecond = asPcm(plan) ? 0 : 160000 * s.channels;
-    s.title = "Clean sound";
+    s.title = title;
     return s;
+}
+
+std::string decibels(double db) {
+    char text[32];
+    std::snprintf(text, sizeof text, "%.1f dB", std::fabs(db));
+    return text;
+}
+
+/// ", brought to -16.0 LUFS"; nothing where the level stays as it was recorded.
+std::string levelWords(const SoundChoice& c) {
+    if (c.toLoudness) {
+        char text[80];
+        std::snprintf(text, sizeof text, ", brought to %.1f LUFS with peaks under %.1f dBTP",
+                      c.targetLufs, c.ceilingDbtp);
+        return text;
+    }
+    if (std::fabs(c.gainDb) < 0.05) return {};
+    return ", " + decibels(c.gainDb) + (c.gainDb > 0 ? " louder" : " quieter");
+}
+
+std::string cameraWords(const SoundChoice& c) {
+    switch (c.camera) {
+        case CameraSound::SecondTrack:
+            return "; track 2 camera sound, not the one that plays by itself";
+        case CameraSound::Blended:
+            return "; camera sound blended under it, " + decibels(c.blendDb) +
+                   (c.blendDb > 0 ? " louder" : " quieter");
+        case CameraSound::LeftOut:
+            break;
+    }
+    return "; camera sound not included";
 }
 
 Seconds lengthOf(const SoundScan& take) {
@@ -69,15 +102,23 @@ Seconds lengthOf(const SoundScan& take) {
 }  // namespace
 
 std::string describeExport(const VideoExportPlan& plan) {
-    const SoundTrackSpec s = trackOf(plan);
+    const SoundChoice& choice = plan.sound.choice;
+    const SoundScan& recording = *plan.sound.clean.front().recording;
     std::string text = "Picture untouched; track 1 clean sound, ";
-    text += s.channels == 2 ? "stereo" : "mono";
+    text += routingWords(recording, choice.ears);
     text += asPcm(plan) ? ", 24-bit, 48 kHz" : ", AAC, 48 kHz";
-    text += "; camera sound not included";
-    const Seconds length = lengthOf(plan.take);
-    if (!uncovered(plan.clean, {{0}, length}).empty()) {
-        text += "; silence where the recording does not reach";
+    text += levelWords(choice);
+    text += cameraWords(choice);
+    if (!uncovered(plan.sound.clean, {{0}, lengthOf(plan.take)}).empty()) {
+        text += choice.uncovered == Uncovered::Camera
+                    ? "; camera sound where the recording does not reach"
+                    : "; silence where the recording does not reach";
     }
+    if (choice.quietClaps) {
+        const std::size_t n = plan.sound.claps.size();
+        text += n == 1 ? "; 1 clap quiet" : "; " + std::to_string(n) + " claps quiet";
+    }
+    if (!choice.followClock) text += "; drift not corrected";
     return text + ".";
 }
 
@@ -85,7 +126,7 @@ fs::path exportTarget(const VideoExportPlan& plan) {
     std::string name = plan.namePattern;
     replaceAll(name, "{take}", fs::path(plan.take.info.path).stem().string());
     replaceAll(name, "{recording}",
-               fs::path(plan.clean.front().recording->info.path).stem().string());
+               fs::path(plan.sound.clean.front().recording->info.path).stem().string());
     std::replace(name.begin(), name.end(), '/', '-');
     fs::path target = plan.folder / (name + endingOf(plan));
     std::error_code ec;
@@ -100,25 +141,45 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         return fail(ErrorCode::NotMedia, plan.take.info.path + " has no picture to hand over.",
                     plan.take.info.path);
     }
+    TakeSoundPlan soundPlan = plan.sound;
+    if (soundPlan.choice.toLoudness) {
+        auto level = resolveLevel(soundPlan, job.part(0, 0.3));
+        if (!level) return tl::unexpected(level.error());
+        soundPlan.level = *level;
+    }
     auto file = AtomicFile::create(exportTarget(plan));
     if (!file) return tl::unexpected(file.error());
-    auto clean = CleanSound::open(plan.clean, kVideoSound);
+    auto clean = TakeSound::open(soundPlan, kVideoSound);
     if (!clean) return tl::unexpected(clean.error());
     RemuxPlan remux;
     remux.source = plan.take.info;
     remux.target = file->temporaryPath().string();
     remux.format = muxerOf(plan);
-    remux.sound = trackOf(plan);
-    remux.soundStart = soundStartFor(remux.format, remux.sound);
     remux.soundLength = lengthOf(plan.take);
-    if (auto sought = clean->seek(kVideoSound.samples(remux.soundStart)); !sought) {
-        return tl::unexpected(sought.error());
+    std::optional<PlacedSound> camera;
+    const auto add = [&](auto& sound, const std::string& title) -> Result<void> {
+        RemuxTrack track;
+        track.spec = trackOf(plan, sound.channels(), title);
+        track.spec.playsByItself = remux.tracks.empty();
+        track.start = soundStartFor(remux.format, track.spec);
+        track.pull = [&sound](std::span<float> out) { return sound.read(out); };
+        remux.tracks.push_back(track);
+        return sound.seek(kVideoSound.samples(track.start));
+    };
+    if (auto added = add(*clean, "Clean sound"); !added) return tl::unexpected(added.error());
+    if (soundPlan.choice.camera == CameraSound::SecondTrack) {
+        auto opened = PlacedSound::open(plan.take, scratchLine(plan.take), kVideoSound);
+        if (!opened) return tl::unexpected(opened.error());
+        camera.emplace(std::move(*opened));
+        if (auto added = add(*camera, "Camera sound"); !added) {
+            return tl::unexpected(added.error());
+        }
     }
-    auto done = remuxTake(
-        remux, [&](std::span<float> out) { return clean->read(out); }, job.part(0, 0.7));
+    auto done = remuxTake(remux, job.part(0.3, 0.75));
     if (!done) return tl::unexpected(done.error());
 
-    auto check = readBack(plan, file->temporaryPath().string(), job.part(0.7, 1));
+    VideoExportPlan meant{plan.take, soundPlan, plan.container, plan.folder, plan.namePattern};
+    auto check = readBack(meant, file->temporaryPath().string(), job.part(0.75, 1));
     if (!check) return tl::unexpected(check.error());
     if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
     return WrittenVideo{file->target().string(), describeExport(plan), std::move(*check)};

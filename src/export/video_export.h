@@ -3,7 +3,7 @@
 /// Hands over one take as a video with the clean sound in it: picture copied packet for packet,
 /// sound rendered to the take's length, the file read back and checked.
 ///
-///     VideoExportPlan plan{.take = scan, .clean = {{recording, line}}, .folder = "out"};
+///     VideoExportPlan plan{.take = scan, .sound = sound, .folder = "out"};
 ///     describeExport(plan);          // says what the file will hold, before it exists
 ///     auto written = exportVideo(plan, job);
 #pragma once
@@ -15,7 +15,7 @@
 #include "core/job_control.h"
 #include "core/result.h"
 #include "export/read_back.h"
-#include "render/clean_sound.h"
+#include "render/take_sound.h"
 
 namespace brisk {
 
@@ -27,7 +27,7 @@ enum class VideoContainer {
 
 struct VideoExportPlan {
     const SoundScan& take;
-    CleanPieces clean;  ///< Where it is heard; at least one.
+    TakeSoundPlan sound;
     VideoContainer container = VideoContainer::Mov;
     std::filesystem::path folder;
     /// File name without ending; "{take}" and "{recording}" stand for the names of the files; the

@@ -15,6 +15,7 @@ struct SoundTrackSpec {
     int channels = 1;
     int bitsPerSecond = 0;  ///< 0 = the codec's own choice.
     std::string title;
+    bool playsByItself = true;  ///< The track that players choose unasked.
 };
 
 }  // namespace brisk

@@ -91,7 +91,7 @@ Result<SoundTrackEncoder> SoundTrackEncoder::addTo(AVFormatContext* output,
         av_dict_set(&t.stream_->metadata, "title", spec.title.c_str(), 0);
         av_dict_set(&t.stream_->metadata, "handler_name", spec.title.c_str(), 0);
     }
-    t.stream_->disposition |= AV_DISPOSITION_DEFAULT;
+    if (spec.playsByItself) t.stream_->disposition |= AV_DISPOSITION_DEFAULT;
     t.startSamples_ = spec.rate.samples(start);
     return t;
 }

@@ -62,11 +62,11 @@ void copyMetadata(const AVFormatContext* from, AVFormatContext* to) {
 
 class SoundFeed {
   public:
-    SoundFeed(SoundTrackEncoder& track, const RemuxPlan& plan, const SoundPull& pull)
+    SoundFeed(SoundTrackEncoder& track, const RemuxTrack& from, Seconds length)
         : track_(track),
-          pull_(pull),
-          channels_(static_cast<std::size_t>(plan.sound.channels)),
-          left_(plan.sound.rate.samples(plan.soundLength - plan.soundStart)),
+          pull_(from.pull),
+          channels_(static_cast<std::size_t>(from.spec.channels)),
+          left_(from.spec.rate.samples(length - from.start)),
           block_(kBlock * channels_) {}
 
     /// Renders and writes sound until `time` is covered, or all of it.
@@ -109,7 +109,7 @@ std::string muxerFor(const std::string& path) {
     return "mp4";
 }
 
-Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobControl& job) {
+Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
     auto opened = av::openInput(plan.source.path);
     if (!opened) return tl::unexpected(opened.error());
     AVFormatContext* input = opened->get();
@@ -126,8 +126,12 @@ Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobCo
     const av::Output output(raw);
     copyMetadata(input, raw);
     AVStream* to = addCopiedPicture(raw, from);
-    auto track = SoundTrackEncoder::addTo(raw, plan.sound, plan.soundStart);
-    if (!track) return tl::unexpected(track.error());
+    std::vector<SoundTrackEncoder> tracks;
+    for (const RemuxTrack& t : plan.tracks) {
+        auto track = SoundTrackEncoder::addTo(raw, t.spec, t.start);
+        if (!track) return tl::unexpected(track.error());
+        tracks.push_back(std::move(*track));
+    }
     code = avio_open(&raw->pb, plan.target.c_str(), AVIO_FLAG_WRITE);
     if (code < 0) return cannotWrite(plan, code);
 
@@ -144,7 +148,16 @@ Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobCo
     av_dict_free(&options);
     if (code < 0) return cannotWrite(plan, code);
 
-    SoundFeed sound(*track, plan, pull);
+    std::vector<SoundFeed> feeds;
+    for (std::size_t i = 0; i < tracks.size(); ++i) {
+        feeds.emplace_back(tracks[i], plan.tracks[i], plan.soundLength);
+    }
+    const auto feedUpTo = [&](Seconds time) -> Result<void> {
+        for (SoundFeed& feed : feeds) {
+            if (auto fed = feed.upTo(time); !fed) return fed;
+        }
+        return {};
+    };
     auto packet = av::makePacket();
     for (;;) {
         if (job.stopRequested()) return cancelled();
@@ -165,15 +178,17 @@ Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobCo
         const std::int64_t stamp = packet->dts != AV_NOPTS_VALUE ? packet->dts : packet->pts;
         const Seconds at{ticksToSeconds(stamp, video.timeBase)};
         if (plan.soundLength > Seconds{0}) job.report(at / plan.soundLength);
-        if (auto fed = sound.upTo(at + Seconds{0.1}); !fed) return fed;
+        if (auto fed = feedUpTo(at + Seconds{0.1}); !fed) return fed;
         av_packet_rescale_ts(packet.get(), from->time_base, to->time_base);
         packet->stream_index = to->index;
         packet->pos = -1;
         code = av_interleaved_write_frame(raw, packet.get());
         if (code < 0) return cannotWrite(plan, code);
     }
-    if (auto fed = sound.upTo(plan.soundLength); !fed) return fed;
-    if (auto done = track->finish(); !done) return done;
+    if (auto fed = feedUpTo(plan.soundLength); !fed) return fed;
+    for (SoundTrackEncoder& track : tracks) {
+        if (auto done = track.finish(); !done) return done;
+    }
     code = av_write_trailer(raw);
     if (code < 0) return cannotWrite(plan, code);
     code = avio_closep(&raw->pb);

@@ -3,13 +3,14 @@
 /// A take's picture, copied packet for packet into a new file, with new sound beside it. The
 /// picture is never decoded here. Shown times move together so that the first picture is at 0.
 ///
-///     RemuxPlan plan{.source = take, .target = temporary, .format = "mov", .sound = spec};
-///     remuxTake(plan, pull, job);
+///     RemuxPlan plan{.source = take, .target = temporary, .format = "mov", .tracks = {{spec, {},
+///     pull}}}; remuxTake(plan, job);
 #pragma once
 
 #include <functional>
 #include <span>
 #include <string>
+#include <vector>
 
 #include "core/job_control.h"
 #include "core/result.h"
@@ -18,23 +19,28 @@
 
 namespace brisk {
 
+/// Fills interleaved samples of a new sound, always the whole span.
+using SoundPull = std::function<Result<void>(std::span<float>)>;
+
+struct RemuxTrack {
+    SoundTrackSpec spec;
+    /// Of the first sample, on take time; 0 or a little before it, see soundStartFor.
+    Seconds start;
+    SoundPull pull;
+};
+
 struct RemuxPlan {
     MediaInfo source;    ///< The take, probed.
     std::string target;  ///< Where to write; an existing file there is overwritten.
     std::string format;  ///< libav's muxer name.
-    SoundTrackSpec sound;
-    /// Of the first sample, on take time; 0 or a little before it, see soundStartFor.
-    Seconds soundStart;
+    std::vector<RemuxTrack> tracks;
     Seconds soundLength;  ///< From the first picture on.
 };
-
-/// Fills interleaved samples of the new sound, always the whole span.
-using SoundPull = std::function<Result<void>(std::span<float>)>;
 
 /// Keeps rotation, colour description, metadata and timecode of the source.
 /// Errors: CannotRead, CannotWrite, Cancelled. On an error the target is left for the caller to
 /// remove. Threads: safe for distinct targets.
-Result<void> remuxTake(const RemuxPlan& plan, const SoundPull& pull, const JobControl& job);
+Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job);
 
 /// Where a sound track should begin so that the container's clock holds its place exactly. Matroska
 /// keeps whole milliseconds, so that AAC, which begins with 1024 samples of priming, must begin 32

@@ -36,9 +36,9 @@ std::vector<TimeRange> uncovered(const CleanPieces& pieces, TimeRange stretch) {
     return out;
 }
 
-int cleanChannels(const CleanPieces& pieces) {
+int cleanChannels(const CleanPieces& pieces, Ears ears) {
     int most = 1;
-    for (const CleanPiece& p : pieces) most = std::max(most, placedChannels(*p.recording));
+    for (const CleanPiece& p : pieces) most = std::max(most, placedChannels(*p.recording, ears));
     return most;
 }
 
@@ -97,12 +97,12 @@ CleanSound::CleanSound(CleanSound&&) noexcept = default;
 CleanSound& CleanSound::operator=(CleanSound&&) noexcept = default;
 CleanSound::~CleanSound() = default;
 
-Result<CleanSound> CleanSound::open(const CleanPieces& pieces, SampleRate outputRate) {
+Result<CleanSound> CleanSound::open(const CleanPieces& pieces, SampleRate outputRate, Ears ears) {
     auto state = std::make_unique<State>();
     state->rate = outputRate;
-    state->channels = cleanChannels(pieces);
+    state->channels = cleanChannels(pieces, ears);
     for (const CleanPiece& p : pieces) {
-        auto sound = PlacedSound::open(*p.recording, p.line, outputRate, p.polarity);
+        auto sound = PlacedSound::open(*p.recording, p.line, outputRate, p.polarity, ears);
         if (!sound) return tl::unexpected(sound.error());
         state->parts.push_back({p, std::move(*sound)});
     }

@@ -43,12 +43,13 @@ using CleanPieces = std::vector<CleanPiece>;
 std::vector<TimeRange> uncovered(const CleanPieces& pieces, TimeRange stretch);
 
 /// Channels that the pieces make together: 2 where one of them is stereo. 1 for none.
-int cleanChannels(const CleanPieces& pieces);
+int cleanChannels(const CleanPieces& pieces, Ears ears = Ears::AsRecorded);
 
 class CleanSound {
   public:
     /// Files are opened here. Errors: CannotRead.
-    static Result<CleanSound> open(const CleanPieces& pieces, SampleRate outputRate);
+    static Result<CleanSound> open(const CleanPieces& pieces, SampleRate outputRate,
+                                   Ears ears = Ears::AsRecorded);
     CleanSound(CleanSound&&) noexcept;
     CleanSound& operator=(CleanSound&&) noexcept;
     ~CleanSound();

@@ -29,7 +29,7 @@ Result<void> readStereo(Sound& sound, std::size_t frames, std::vector<float>& bl
 
 }  // namespace
 
-ListeningMix::ListeningMix(PlacedSound camera, std::optional<CleanSound> clean, float cameraGain)
+ListeningMix::ListeningMix(PlacedSound camera, std::optional<TakeSound> clean, float cameraGain)
     : camera_(std::move(camera)),
       clean_(std::move(clean)),
       cameraGain_(cameraGain),
@@ -48,7 +48,7 @@ Result<void> ListeningMix::seek(std::int64_t frame) {
     return clean_ ? clean_->seek(frame) : Result<void>();
 }
 
-Result<void> ListeningMix::replaceClean(CleanSound clean) {
+Result<void> ListeningMix::replaceClean(TakeSound clean) {
     if (auto sought = clean.seek(frame_); !sought) return sought;
     leaving_ = std::move(clean_);
     clean_ = std::move(clean);
@@ -133,11 +133,6 @@ Result<void> ListeningMix::read(std::span<float> stereo, Hearing hearing) {
     }
     frame_ += static_cast<std::int64_t>(frames);
     return {};
-}
-
-float loudnessGain(const SoundScan& take, const SoundScan& recording) {
-    const double db = recording.level.integratedLufs - take.level.integratedLufs;
-    return static_cast<float>(std::pow(10.0, std::clamp(db, -30.0, 30.0) / 20));
 }
 
 }  // namespace brisk

@@ -9,7 +9,7 @@
 #include <span>
 #include <vector>
 
-#include "render/clean_sound.h"
+#include "render/take_sound.h"
 
 namespace brisk {
 
@@ -37,7 +37,7 @@ class ListeningMix {
 
     /// \param clean  may be absent: then only the camera is heard.
     /// \param cameraGain  brings the scratch to the clean sound's loudness.
-    ListeningMix(PlacedSound camera, std::optional<CleanSound> clean, float cameraGain);
+    ListeningMix(PlacedSound camera, std::optional<TakeSound> clean, float cameraGain);
 
     Result<void> seek(std::int64_t frame);
     /// Fills interleaved stereo. Both sounds advance together whichever is heard.
@@ -45,7 +45,7 @@ class ListeningMix {
     /// What is read next fades in over so many frames.
     void fadeIn(std::size_t frames);
     /// Goes on with the clean sound placed elsewhere, from the next frame on.
-    Result<void> replaceClean(CleanSound clean);
+    Result<void> replaceClean(TakeSound clean);
 
   private:
     /// A source's part in each ear.
@@ -60,8 +60,8 @@ class ListeningMix {
     Result<void> readClean(std::size_t frames);
 
     PlacedSound camera_;
-    std::optional<CleanSound> clean_;
-    std::optional<CleanSound> leaving_;  // the clean sound's old place, fading out
+    std::optional<TakeSound> clean_;
+    std::optional<TakeSound> leaving_;  // the clean sound's old place, fading out
     std::size_t faded_ = 0;
     float cameraGain_;
     float cameraGainNow_;
@@ -71,8 +71,5 @@ class ListeningMix {
     std::vector<float> block_;
     std::vector<float> cameraStereo_, cleanStereo_;
 };
-
-/// The gain that brings the take's loudness to the recording's, within ±30 dB.
-float loudnessGain(const SoundScan& take, const SoundScan& recording);
 
 }  // namespace brisk

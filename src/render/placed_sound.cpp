@@ -9,9 +9,9 @@
 #include <optional>
 #include <vector>
 
-#include "core/mono_mix.h"
 #include "dsp/fractional_delay.h"
 #include "dsp/resampler.h"
+#include "render/routing.h"
 
 namespace brisk {
 namespace {
@@ -27,8 +27,8 @@ struct PlacedSound::State {
     SampleRate outputRate;
     double inputRate = 48000;  // on take time
     int polarity = 1;
+    Routing routing;
     int channels = 1;
-    int onlyChannel = -1;
 
     std::optional<FractionalAdvance> fraction;
     std::optional<StreamResampler> resampler;
@@ -43,12 +43,8 @@ struct PlacedSound::State {
         auto got = reader.read(raw);
         if (!got) return tl::unexpected(got.error());
         const std::size_t had = out.size();
-        if (channels == 2) {
-            out.insert(out.end(), raw.begin(), raw.end());
-        } else {
-            out.resize(had + frames);
-            mixToMono(raw, in, onlyChannel, std::span(out).subspan(had));
-        }
+        out.resize(had + frames * routing.size());
+        route(routing, raw, std::span(out).subspan(had));
         if (polarity < 0) {
             for (float& v : std::span(out).subspan(had)) v = -v;
         }
@@ -96,8 +92,8 @@ PlacedSound::PlacedSound(PlacedSound&&) noexcept = default;
 PlacedSound& PlacedSound::operator=(PlacedSound&&) noexcept = default;
 PlacedSound::~PlacedSound() = default;
 
-int placedChannels(const SoundScan& scan) {
-    return scan.info.sounds[scan.sound].channels == 2 && scan.level.onlyChannel() < 0 ? 2 : 1;
+int placedChannels(const SoundScan& scan, Ears ears) {
+    return static_cast<int>(routingOf(scan, ears).size());
 }
 
 ClockLine scratchLine(const SoundScan& take) {
@@ -105,7 +101,7 @@ ClockLine scratchLine(const SoundScan& take) {
 }
 
 Result<PlacedSound> PlacedSound::open(const SoundScan& scan, ClockLine line, SampleRate outputRate,
-                                      int polarity) {
+                                      int polarity, Ears ears) {
     auto reader = scan.open();
     if (!reader) return tl::unexpected(reader.error());
     const double inputRate = reader->rate().hertz * line.drift.factor();
@@ -114,8 +110,8 @@ Result<PlacedSound> PlacedSound::open(const SoundScan& scan, ClockLine line, Sam
                                                   outputRate,
                                                   inputRate,
                                                   polarity,
-                                                  placedChannels(scan),
-                                                  scan.level.onlyChannel(),
+                                                  routingOf(scan, ears),
+                                                  placedChannels(scan, ears),
                                                   {},
                                                   {},
                                                   {},

@@ -17,15 +17,16 @@
 #include "align/sound_scan.h"
 #include "core/clock_line.h"
 #include "core/result.h"
+#include "shoot/sound_choice.h"
 
 namespace brisk {
 
 class PlacedSound {
   public:
-    /// One-sided and many-channelled files come out as mono, stereo as stereo.
+    /// As recorded, one-sided and many-channelled files come out as mono, stereo as stereo.
     /// \param line  from take time to the file's own time (0 = its first presented sample).
     static Result<PlacedSound> open(const SoundScan& scan, ClockLine line, SampleRate outputRate,
-                                    int polarity = 1);
+                                    int polarity = 1, Ears ears = Ears::AsRecorded);
     PlacedSound(PlacedSound&&) noexcept;
     PlacedSound& operator=(PlacedSound&&) noexcept;
     ~PlacedSound();
@@ -46,6 +47,6 @@ class PlacedSound {
 ClockLine scratchLine(const SoundScan& take);
 
 /// Channels that PlacedSound will give for a file.
-int placedChannels(const SoundScan& scan);
+int placedChannels(const SoundScan& scan, Ears ears = Ears::AsRecorded);
 
 }  // namespace brisk

@@ -195,13 +195,15 @@ Result<std::vector<float>> Transport::grain(std::int64_t frame, Hearing hearing)
 }
 
 Result<Transport> openTransport(const std::shared_ptr<const SoundScan>& take,
-                                const CleanPieces& pieces) {
+                                const std::optional<TakeSoundPlan>& plan) {
     auto camera = PlacedSound::open(*take, scratchLine(*take), Transport::kRate);
     if (!camera) return tl::unexpected(camera.error());
-    if (pieces.empty()) return Transport(ListeningMix(std::move(*camera), std::nullopt, 1));
-    auto clean = CleanSound::open(pieces, Transport::kRate);
+    if (!plan) return Transport(ListeningMix(std::move(*camera), std::nullopt, 1));
+    auto clean = TakeSound::open(*plan, Transport::kRate);
     if (!clean) return tl::unexpected(clean.error());
-    const float gain = loudnessGain(*take, *pieces.front().recording);
+    // As loud as the clean sound is made.
+    const auto made = static_cast<float>(std::pow(10.0, plan->level.gainDb / 20));
+    const float gain = made * loudnessGain(*take, *plan->clean.front().recording);
     return Transport(ListeningMix(std::move(*camera), std::move(*clean), gain));
 }
 

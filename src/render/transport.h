@@ -68,10 +68,10 @@ class Transport {
     std::unique_ptr<Stretcher> stretcher_;
 };
 
-/// The take's own sound and its clean sound, at matched loudness.
-/// \param pieces  where the clean sound is heard; none: only the camera is.
+/// The take's own sound, and what it will sound like, at matched loudness.
+/// \param plan  none: only the camera is heard.
 /// Errors: CannotRead.
 Result<Transport> openTransport(const std::shared_ptr<const SoundScan>& take,
-                                const CleanPieces& pieces);
+                                const std::optional<TakeSoundPlan>& plan);
 
 }  // namespace brisk

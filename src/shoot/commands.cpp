@@ -5,14 +5,10 @@
 #include <filesystem>
 
 #include "core/time_text.h"
+#include "shoot/change_state.h"
 
 namespace brisk::commands {
 namespace {
-
-std::string nameOf(const ShootState& s, int id) {
-    const MediaItem* m = s.item(id);
-    return m ? std::filesystem::path(m->path).filename().string() : std::string("a file");
-}
 
 /// What a take's tethers are told, all of them, and those of takes that are one with it.
 template <class Change>
@@ -49,22 +45,6 @@ void moveTo(ShootState& s, int take, const std::function<ClockLine(const Tether&
             t.line = movedAlong(t.line, seenFrom(from, later), seenFrom(to, later));
         }
     });
-}
-
-/// Puts these in the place of a take's tethers; others keep their places in the list.
-void replaceTethers(ShootState& s, int take, const std::vector<Tether>& with) {
-    std::size_t used = 0;
-    std::erase_if(s.tethers, [&](Tether& t) {
-        if (t.take != take) return false;
-        if (used == with.size()) return true;
-        t = with[used++];
-        return false;
-    });
-    s.tethers.insert(s.tethers.end(), with.begin() + static_cast<std::ptrdiff_t>(used), with.end());
-}
-
-std::string counted(std::size_t n, const std::string& one, const std::string& many) {
-    return std::to_string(n) + " " + (n == 1 ? one : many);
 }
 
 /// Gives a tether of the state another line, as found, unless a person has placed or locked it.
@@ -159,14 +139,18 @@ Command swapRecording(const ShootState& now, int media, const std::string& path,
             for (Mark& m : s.marks) {
                 if (m.media == media) m.time = fit.line.toTake(m.time);
             }
-            for (Tether& t : s.tethers) {
-                if (t.recording != media) continue;
+            const auto relay = [&](Tether& t) {
+                if (t.recording != media) return;
                 t.line = onCopy(t.line, fit.line);
                 t.polarity *= fit.polarity;
                 t.found.line = onCopy(t.found.line, fit.line);
                 t.found.polarity *= fit.polarity;
                 for (TetherSegment& g : t.found.segments) g.line = onCopy(g.line, fit.line);
                 for (Rival& r : t.found.rivals) r.offset = fit.line.toTake(r.offset);
+            };
+            for (Tether& t : s.tethers) relay(t);
+            for (TakeEdit& e : s.edits) {
+                for (Tether& t : e.tethered) relay(t);
             }
         }};
 }
@@ -175,6 +159,7 @@ Command removeMedia(const ShootState& now, int id) {
     return {"Remove " + nameOf(now, id), [id](ShootState& s) {
                 std::erase_if(s.media, [&](const MediaItem& m) { return m.id == id; });
                 std::erase_if(s.marks, [&](const Mark& m) { return m.media == id; });
+                std::erase_if(s.edits, [&](const TakeEdit& e) { return e.take == id; });
                 std::erase_if(s.tethers,
                               [&](const Tether& t) { return t.take == id || t.recording == id; });
                 hearWhatIsLeft(s);
@@ -193,16 +178,19 @@ Command backToSnapshot(const Snapshot& snapshot) {
 }
 
 Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapshot) {
-    return {nameOf(now, take) + " as in \"" + snapshot.name + "\"",
-            [take, then = snapshot.state](ShootState& s) {
-                std::erase_if(s.tethers, [&](const Tether& t) { return t.take == take; });
-                std::erase_if(s.marks, [&](const Mark& m) { return m.media == take; });
-                for (const Tether* t : then->tethersOf(take)) {
-                    if (s.item(t->recording)) s.tethers.push_back(*t);
-                }
-                for (const Mark& m : then->marksOf(take)) s.marks.push_back(m);
-                s.nextId = std::max(s.nextId, then->nextId);
-            }};
+    return {
+        nameOf(now, take) + " as in \"" + snapshot.name + "\"",
+        [take, then = snapshot.state](ShootState& s) {
+            std::erase_if(s.tethers, [&](const Tether& t) { return t.take == take; });
+            std::erase_if(s.marks, [&](const Mark& m) { return m.media == take; });
+            const TakeEdit* was = then->editOf(take);
+            changeEdit(s, take, [&](TakeEdit& e) { e = was ? *was : TakeEdit{take, {}, {}, {}}; });
+            for (const Tether* t : then->tethersOf(take)) {
+                if (s.item(t->recording)) s.tethers.push_back(*t);
+            }
+            for (const Mark& m : then->marksOf(take)) s.marks.push_back(m);
+            s.nextId = std::max(s.nextId, then->nextId);
+        }};
 }
 
 std::string findMatchesLabel(std::size_t takes) {
@@ -242,6 +230,9 @@ Command lockAll(const std::vector<int>& takes) {
     return {"Tether " + counted(takes.size(), "take", "takes"), [takes](ShootState& s) {
                 for (const int take : takes) {
                     forTethers(s, take, [](Tether& t) { t.locked = true; });
+                    for (const auto& [id, at] : s.oneWith(take)) {
+                        changeEdit(s, id, [](TakeEdit& e) { e.tethered.clear(); });
+                    }
                 }
             }};
 }
@@ -298,8 +289,18 @@ Command partTakes(const ShootState& now, int take) {
 }
 
 Command unlock(const ShootState& now, int take) {
-    return {"Un-tether " + nameOf(now, take),
-            [take](ShootState& s) { forTethers(s, take, [](Tether& t) { t.locked = false; }); }};
+    return {"Loosen " + nameOf(now, take), [take](ShootState& s) {
+                // What was tethered is remembered until something else is.
+                for (const auto& [id, at] : s.oneWith(take)) {
+                    std::vector<Tether> was;
+                    for (const Tether* t : s.tethersOf(id)) {
+                        if (t->locked) was.push_back(*t);
+                    }
+                    if (was.empty()) continue;
+                    changeEdit(s, id, [&](TakeEdit& e) { e.tethered = was; });
+                }
+                forTethers(s, take, [](Tether& t) { t.locked = false; });
+            }};
 }
 
 Command hear(const ShootState& now, int take, const std::vector<int>& recordings) {

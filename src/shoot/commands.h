@@ -59,7 +59,7 @@ Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins
 /// Each for itself again; places stay.
 Command partTakes(const ShootState& now, int take);
 
-/// Unlocks; the place stays.
+/// Unlocks; the place stays, and is remembered as what was tethered.
 Command unlock(const ShootState& now, int take);
 
 /// Which microphone a take is heard by: the recordings of it, the first one named; all others are

@@ -13,6 +13,8 @@ const char* stateText(TetherState s) {
             return "needs an ear";
         case TetherState::Tethered:
             return "tethered";
+        case TetherState::Slipped:
+            return "slipped";
         case TetherState::Loose:
             break;
     }
@@ -32,6 +34,33 @@ TetherState Tether::state() const {
     }
     return TetherState::Loose;
 }
+
+namespace {
+
+/// Where clean sound is heard, and by which recording: what a tether holds together.
+bool samePlace(const std::vector<Tether>& was, const std::vector<const Tether*>& is) {
+    std::size_t heard = 0;
+    for (const Tether& w : was) {
+        if (w.beside) continue;
+        ++heard;
+        const auto same = std::find_if(is.begin(), is.end(), [&](const Tether* t) {
+            return !t->beside && t->recording == w.recording;
+        });
+        if (same == is.end() || !((*same)->line == w.line) ||
+            !((*same)->soundDelay == w.soundDelay) || (*same)->polarity != w.polarity) {
+            return false;
+        }
+    }
+    return heard == static_cast<std::size_t>(std::count_if(
+                        is.begin(), is.end(), [](const Tether* t) { return !t->beside; }));
+}
+
+bool isSlipped(const ShootState& s, int take) {
+    const TakeEdit* e = s.editOf(take);
+    return e && !e->tethered.empty() && !samePlace(e->tethered, s.tethersOf(take));
+}
+
+}  // namespace
 
 const MediaItem* ShootState::item(int id) const {
     const auto it =
@@ -99,7 +128,31 @@ std::vector<int> ShootState::ids(MediaKind role) const {
 
 TetherState ShootState::stateOf(int take) const {
     const Tether* t = tetherOf(take);
+    if (t && t->locked) return TetherState::Tethered;
+    if (isSlipped(*this, take)) return TetherState::Slipped;
     return t ? t->state() : TetherState::Loose;
+}
+
+const TakeEdit* ShootState::editOf(int take) const {
+    const auto it =
+        std::find_if(edits.begin(), edits.end(), [&](const TakeEdit& e) { return e.take == take; });
+    return it == edits.end() ? nullptr : &*it;
+}
+
+const SoundChoice& ShootState::soundOf(int take) const {
+    const TakeEdit* e = editOf(take);
+    return e && e->sound ? *e->sound : sound;
+}
+
+std::optional<Seconds> ShootState::slippedBy(int take) const {
+    if (!isSlipped(*this, take)) return std::nullopt;
+    const Tether& was = editOf(take)->tethered.front();
+    for (const Tether* t : tethersOf(take)) {
+        if (t->beside || t->recording != was.recording) continue;
+        const Seconds middle = (was.found.overlap.start + was.found.overlap.end) / 2;
+        return t->heardLine().toTake(was.heardLine().toRecording(middle)) - middle;
+    }
+    return std::nullopt;
 }
 
 Shoot::Shoot() : Shoot(ShootState{}) {}

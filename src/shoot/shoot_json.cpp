@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shoot/shoot_json.h"
 
+#include "shoot/sound_choice_json.h"
+
 namespace brisk {
 namespace fs = std::filesystem;
 using nlohmann::ordered_json;
@@ -146,6 +148,33 @@ Mark markFrom(const ordered_json& m) {
     return {m.at("id"), m.at("media"), {m.at("seconds").get<double>()}, m.at("name")};
 }
 
+ordered_json editJson(const TakeEdit& e) {
+    ordered_json j{{"take", e.take}};
+    if (e.sound) j["sound"] = soundChoiceJson(*e.sound);
+    if (!e.kept.empty()) {
+        j["kept"] = ordered_json::array();
+        for (const TimeRange& r : e.kept) j["kept"].push_back({r.start.value, r.end.value});
+    }
+    if (!e.tethered.empty()) {
+        j["tethered"] = ordered_json::array();
+        for (const Tether& t : e.tethered) j["tethered"].push_back(tetherJson(t));
+    }
+    return j;
+}
+
+TakeEdit editFrom(const ordered_json& j) {
+    TakeEdit e;
+    e.take = j.at("take");
+    if (j.contains("sound")) e.sound = soundChoiceFrom(j.at("sound"));
+    for (const auto& r : j.value("kept", ordered_json::array())) {
+        e.kept.push_back({{r.at(0).get<double>()}, {r.at(1).get<double>()}});
+    }
+    for (const auto& t : j.value("tethered", ordered_json::array())) {
+        e.tethered.push_back(tetherFrom(t));
+    }
+    return e;
+}
+
 ordered_json shootJson(const ShootState& state, const fs::path& folder) {
     ordered_json j;
     j["next_id"] = state.nextId;
@@ -155,6 +184,9 @@ ordered_json shootJson(const ShootState& state, const fs::path& folder) {
     for (const auto& t : state.tethers) j["tethers"].push_back(tetherJson(t));
     j["marks"] = ordered_json::array();
     for (const auto& m : state.marks) j["marks"].push_back(markJson(m));
+    j["edits"] = ordered_json::array();
+    for (const auto& e : state.edits) j["edits"].push_back(editJson(e));
+    j["sound"] = soundChoiceJson(state.sound);
     return j;
 }
 
@@ -164,6 +196,9 @@ ShootState shootFromJson(const ordered_json& j) {
     for (const auto& m : j.at("media")) s.media.push_back(mediaFrom(m));
     for (const auto& t : j.at("tethers")) s.tethers.push_back(tetherFrom(t));
     for (const auto& m : j.value("marks", ordered_json::array())) s.marks.push_back(markFrom(m));
+    // Absent in files from before takes were shaped.
+    for (const auto& e : j.value("edits", ordered_json::array())) s.edits.push_back(editFrom(e));
+    s.sound = soundChoiceFrom(j.value("sound", ordered_json::object()));
     return s;
 }
 

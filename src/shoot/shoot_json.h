@@ -24,5 +24,7 @@ nlohmann::ordered_json markJson(const Mark& m);
 MediaItem mediaFrom(const nlohmann::ordered_json& j);
 Tether tetherFrom(const nlohmann::ordered_json& j);
 Mark markFrom(const nlohmann::ordered_json& j);
+nlohmann::ordered_json editJson(const TakeEdit& e);
+TakeEdit editFrom(const nlohmann::ordered_json& j);
 
 }  // namespace brisk

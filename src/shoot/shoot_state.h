@@ -12,6 +12,7 @@
 #include "align/tether_estimate.h"
 #include "media/fingerprint.h"
 #include "media/media_info.h"
+#include "shoot/sound_choice.h"
 
 namespace brisk {
 
@@ -21,9 +22,10 @@ enum class TetherState {
     Offered,     ///< Found by the program, confirmed by nobody.
     NeedsAnEar,  ///< Found, but the evidence is thin or contradicts.
     Tethered,    ///< Confirmed and locked.
+    Slipped,     ///< Was tethered, and is away from that place.
 };
 
-/// "loose", "offered", "needs an ear", "tethered".
+/// "loose", "offered", "needs an ear", "tethered", "slipped".
 const char* stateText(TetherState s);
 
 struct MediaItem {
@@ -69,10 +71,23 @@ struct Mark {
     friend bool operator==(const Mark&, const Mark&) = default;
 };
 
+/// What a person made of one take, beside its place.
+struct TakeEdit {
+    int take = 0;
+    std::optional<SoundChoice> sound;  ///< None: as the shoot's.
+    std::vector<TimeRange> kept;  ///< Take time, in order, apart or touching; empty = all of it.
+    /// How it was tethered, where it was loosened since: what "back to the tether" brings back.
+    std::vector<Tether> tethered;
+    [[nodiscard]] bool empty() const { return !sound && kept.empty() && tethered.empty(); }
+    friend bool operator==(const TakeEdit&, const TakeEdit&) = default;
+};
+
 struct ShootState {
     std::vector<MediaItem> media;
     std::vector<Tether> tethers;
     std::vector<Mark> marks;
+    std::vector<TakeEdit> edits;  ///< At most one a take.
+    SoundChoice sound;            ///< Of every take that has none of its own.
     int nextId = 1;
 
     [[nodiscard]] const MediaItem* item(int id) const;
@@ -89,6 +104,12 @@ struct ShootState {
     [[nodiscard]] std::vector<Mark> marksOf(int media) const;
     [[nodiscard]] std::vector<int> ids(MediaKind role) const;
     [[nodiscard]] TetherState stateOf(int take) const;
+    [[nodiscard]] const TakeEdit* editOf(int take) const;
+    [[nodiscard]] const SoundChoice& soundOf(int take) const;
+    /// How far a slipped take is from its tether, in the middle of what was heard; positive where
+    /// the clean sound comes too late now. Nothing where it is not slipped, or where it lies on
+    /// another recording.
+    [[nodiscard]] std::optional<Seconds> slippedBy(int take) const;
 };
 
 }  // namespace brisk

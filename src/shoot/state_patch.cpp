@@ -5,6 +5,7 @@
 #include <string>
 
 #include "shoot/shoot_json.h"
+#include "shoot/sound_choice_json.h"
 
 namespace brisk {
 using nlohmann::ordered_json;
@@ -59,6 +60,11 @@ ordered_json statePatch(const ShootState& from, const ShootState& to,
         patch);
     patchList("tethers", from.tethers, to.tethers, tetherJson, patch);
     patchList("marks", from.marks, to.marks, markJson, patch);
+    patchList("edits", from.edits, to.edits, editJson, patch);
+    if (!(from.sound == to.sound)) {
+        patch.push_back(
+            {{"op", "replace"}, {"path", "/sound"}, {"value", soundChoiceJson(to.sound)}});
+    }
     return patch;
 }
 
@@ -67,6 +73,10 @@ void applyPatch(ShootState& state, const ordered_json& patch) {
         const std::string op = step.at("op"), path = step.at("path");
         if (path == "/next_id") {
             state.nextId = step.at("value");
+            continue;
+        }
+        if (path == "/sound") {
+            state.sound = soundChoiceFrom(step.at("value"));
             continue;
         }
         const auto slash = path.find('/', 1);
@@ -78,6 +88,8 @@ void applyPatch(ShootState& state, const ordered_json& patch) {
             patchItem(state.tethers, op, place, step, tetherFrom);
         } else if (list == "marks") {
             patchItem(state.marks, op, place, step, markFrom);
+        } else if (list == "edits") {
+            patchItem(state.edits, op, place, step, editFrom);
         } else {
             throw std::out_of_range(path);
         }

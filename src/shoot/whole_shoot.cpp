@@ -8,6 +8,8 @@
 #include <map>
 
 #include "align/recorder_files.h"
+#include "shoot/change_state.h"
+#include "shoot/shot_order.h"
 
 namespace brisk {
 namespace {
@@ -16,11 +18,6 @@ constexpr double kLong = 120;         // seconds of overlap that measure a clock
 constexpr double kShort = 90;         // of evidence; below it others' drift is better than its own
 constexpr double kAgree = 3;          // ppm that long takes may differ by
 constexpr double kOverlapping = 0.5;  // seconds that two takes may share: cameras cut late
-
-std::string nameOf(const ShootState& s, int id) {
-    const MediaItem* m = s.item(id);
-    return m ? std::filesystem::path(m->path).filename().string() : std::string();
-}
 
 std::string ppmText(double ppm) {
     char text[32];
@@ -103,6 +100,11 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
     for (Tether& t : found) {
         const bool hasAPlace = t.found.status != MatchStatus::Unmatched && t.found.oneLineHolds();
         if (!hasAPlace || !state.item(t.take)) continue;
+        // Recordings that continue each other in it share a line that must stay one.
+        const bool joined = std::any_of(found.begin(), found.end(), [&](const Tether& o) {
+            return o.take == t.take && o.recording != t.recording && !o.beside && !t.beside;
+        });
+        if (joined) continue;
         const auto clock = shared.find(clockOf(t));
         const TimeRange heard = evidenceOf(t.found);
         if (clock == shared.end() || heard.length().value > kShort) continue;
@@ -136,12 +138,58 @@ void findContradictions(std::vector<Tether>& found, const ShootState& state,
     }
 }
 
+/// The nearest take before (-1) or after (1) a shot in its series that surely lies on a recording.
+const Tether* sureNeighbour(const std::vector<Shot>& shots, std::size_t i, int step, int recording,
+                            const std::vector<Tether>& found, const ShootState& state) {
+    const auto surely = [&](const Tether& t) {
+        return t.recording == recording && !t.beside && (t.locked || countsAsPlaced(t));
+    };
+    for (auto k = static_cast<std::ptrdiff_t>(i) + step;
+         k >= 0 && k < static_cast<std::ptrdiff_t>(shots.size()); k += step) {
+        const Shot& s = shots[static_cast<std::size_t>(k)];
+        if (s.series != shots[i].series) return nullptr;
+        for (const auto* list : {&found, &state.tethers}) {
+            for (const Tether& t : *list) {
+                if (t.take == s.take && surely(t)) return &t;
+            }
+        }
+    }
+    return nullptr;
+}
+
+/// Order is no sound: it never makes an unsure place sure, but a person wants to know.
+void speakOfOrder(std::vector<Tether>& found, const ShootState& state,
+                  const std::function<DayFacts(int)>& factsOf) {
+    const auto shots = shotOrder(state, factsOf);
+    for (Tether& t : found) {
+        if (t.found.status != MatchStatus::Unsure) continue;
+        const auto it = std::find_if(shots.begin(), shots.end(),
+                                     [&](const Shot& s) { return s.take == t.take; });
+        if (it == shots.end()) continue;
+        const auto i = static_cast<std::size_t>(it - shots.begin());
+        const Tether* before = sureNeighbour(shots, i, -1, t.recording, found, state);
+        const Tether* after = sureNeighbour(shots, i, 1, t.recording, found, state);
+        const bool tooEarly = before && t.line.offset < before->line.offset;
+        const bool tooLate = after && t.line.offset > after->line.offset;
+        if (tooEarly || tooLate) {
+            t.found.reason += " The camera counted it " +
+                              std::string(tooEarly ? "after " : "before ") +
+                              nameOf(state, (tooEarly ? before : after)->take) +
+                              ", and here it lies the other way round.";
+        } else if (before && after) {
+            t.found.reason += " It lies between " + nameOf(state, before->take) + " and " +
+                              nameOf(state, after->take) + ", as the camera counted them.";
+        }
+    }
+}
+
 }  // namespace
 
 void considerWholeShoot(std::vector<Tether>& found, const ShootState& state,
                         const std::function<DayFacts(int)>& factsOf) {
     borrowDrift(found, state, factsOf);
     findContradictions(found, state, factsOf);
+    speakOfOrder(found, state, factsOf);
 }
 
 }  // namespace brisk

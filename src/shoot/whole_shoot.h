@@ -15,6 +15,7 @@ namespace brisk {
 /// Adds that to what a search found; sound is never overruled by it.
 /// - A short take borrows the drift that long ones of its camera measured against the same
 ///   recording, where they agree; its place in the middle of the overlap stays. Its reason says so.
+/// - An unsure take says how its place fits the order in which the camera counted its files.
 /// - Two takes of one camera that claim the same stretch of a recording are both unsure, and say
 ///   why.
 /// \param found  of one search.   \param state  with the takes' files; its tethered takes count

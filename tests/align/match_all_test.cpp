@@ -62,6 +62,43 @@ TEST_F(MatchAll, TheAnswerDoesNotDependOnThreadsOrOrder) {
     }
 }
 
+TEST_F(MatchAll, ManyTakesThatAreSettledAreSparedTheOtherFilesUnlessTheseContradict) {
+    const auto stamped = [](std::int64_t hour) {
+        test::SoundRecipe r;
+        r.muxerOptions = {{"write_bext", "1"}};
+        r.metadata = {{"time_reference", std::to_string(48000 * 3600 * hour)}};
+        return r;
+    };
+    const auto morning = test::babble(60, 48000, 41), noon = test::babble(60, 48000, 42);
+    // The evening's file holds what was played in the morning once more.
+    const std::vector<SoundScan> files{shoot.recording(morning, stamped(9)),
+                                       shoot.recording(noon, stamped(12)),
+                                       shoot.recording(morning, stamped(19))};
+    const SoundScan played = shoot.take(cut(morning, 20, 45)), once = shoot.take(cut(noon, 20, 45));
+    std::vector<const SoundScan*> many;
+    for (int i = 0; i < 16; ++i) many.push_back(i % 2 ? &played : &once);
+    std::vector<const SoundScan*> clean;
+    for (const auto& f : files) clean.push_back(&f);
+    const auto m = matchAll(many, clean, {}, 2, {});
+    ASSERT_FALSE(m.problem);
+    for (int i = 0; i < 16; ++i) {
+        const auto& places = m.places[static_cast<std::size_t>(i)];
+        ASSERT_EQ(places.size(), 1u);
+        if (i % 2) {
+            EXPECT_EQ(places[0].estimate.status, MatchStatus::Unsure) << "played twice";
+        } else {
+            EXPECT_EQ(places[0].estimate.status, MatchStatus::Matched);
+            EXPECT_EQ(places[0].recording, 1u);
+            const auto& spared = m.byTake[static_cast<std::size_t>(i)].back().estimate;
+            EXPECT_EQ(spared.status, MatchStatus::Unmatched);
+        }
+    }
+    const auto one = matchAll(many, clean, {}, 1, {});
+    for (std::size_t t = 0; t < many.size(); ++t) {
+        EXPECT_EQ(one.places[t][0].estimate.reason, m.places[t][0].estimate.reason);
+    }
+}
+
 TEST_F(MatchAll, StopsAtOnce) {
     using Clock = std::chrono::steady_clock;
     std::vector<const SoundScan*> many;

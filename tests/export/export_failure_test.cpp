@@ -20,7 +20,7 @@ class ExportFailure : public ::testing::Test {
         clean = test::scanned(folder.file("rec.wav"));
     }
     Result<WrittenVideo> write(const std::string& to, const JobControl& job = {}) {
-        VideoExportPlan plan{take, test::piece(clean, {{1}, {0}}), VideoContainer::Mov, to,
+        VideoExportPlan plan{take, test::soundOf(take, clean, {{1}, {0}}), VideoContainer::Mov, to,
                              "{take} clean"};
         return exportVideo(plan, job);
     }
@@ -81,8 +81,8 @@ TEST_F(ExportFailure, ATakeThatVanishes) {
 }
 
 TEST_F(ExportFailure, ATakeWithoutPicture) {
-    VideoExportPlan plan{clean, test::piece(clean, {}), VideoContainer::Mov, folder.file("out"),
-                         "x"};
+    VideoExportPlan plan{clean, test::soundOf(clean, clean, {}), VideoContainer::Mov,
+                         folder.file("out"), "x"};
     const auto w = exportVideo(plan, JobControl{});
     ASSERT_FALSE(w);
     EXPECT_NE(w.error().sentence.find("has no picture"), std::string::npos);
@@ -92,7 +92,7 @@ TEST_F(ExportFailure, ReadBackNoticesAWrongPlace) {
     auto good = write(folder.file("out"));
     ASSERT_TRUE(good);
     // The same file held against a tether that is half a millisecond away.
-    VideoExportPlan other{take, test::piece(clean, {{1.0005}, {0}}), VideoContainer::Mov,
+    VideoExportPlan other{take, test::soundOf(take, clean, {{1.0005}, {0}}), VideoContainer::Mov,
                           folder.file("out"), "x"};
     const auto r = readBack(other, good->path, JobControl{});
     ASSERT_TRUE(r);

@@ -78,7 +78,7 @@ TEST_P(Export, KeepsThePictureAndPlacesTheSound) {
     const SoundScan clean = test::scanned(folder.file("lavalier.wav"));
     const ClockLine line{{7.1234567}, {63.5}};
 
-    VideoExportPlan plan{take, test::piece(clean, line), container, folder.file("out"),
+    VideoExportPlan plan{take, test::soundOf(take, clean, line), container, folder.file("out"),
                          "{take} clean"};
     const std::string promised = describeExport(plan);
     auto written = exportVideo(plan, JobControl{});
@@ -128,7 +128,7 @@ class ExportDetails : public ::testing::Test {
         clean = test::scanned(folder.file("rec.wav"));
     }
     WrittenVideo write(ClockLine line, VideoContainer container = VideoContainer::Mov) {
-        VideoExportPlan plan{take, test::piece(clean, line), container, folder.file("out"),
+        VideoExportPlan plan{take, test::soundOf(take, clean, line), container, folder.file("out"),
                              "{take} clean"};
         auto w = exportVideo(plan, JobControl{});
         EXPECT_TRUE(w) << w.error().sentence;
@@ -184,8 +184,8 @@ TEST_F(ExportDetails, RendersToTheTakesLengthWithSilenceAround) {
 }
 
 TEST_F(ExportDetails, SaysWhatItWillHold) {
-    VideoExportPlan plan{take, test::piece(clean, {{-1}, {0}}), VideoContainer::Mov, folder.path(),
-                         "{take}"};
+    VideoExportPlan plan{take, test::soundOf(take, clean, {{-1}, {0}}), VideoContainer::Mov,
+                         folder.path(), "{take}"};
     EXPECT_EQ(describeExport(plan),
               "Picture untouched; track 1 clean sound, stereo, 24-bit, 48 kHz; camera sound not "
               "included; silence where the recording does not reach.");
@@ -199,8 +199,8 @@ TEST_F(ExportDetails, NeverWritesOverAnExistingFile) {
     EXPECT_EQ(std::filesystem::path(first).filename(), "take clean.mov");
     EXPECT_EQ(std::filesystem::path(second).filename(), "take clean 2.mov");
     // Not even the take itself, when the name asks for it.
-    VideoExportPlan plan{take, test::piece(clean, {}), VideoContainer::SameAsTake, folder.path(),
-                         "{take}"};
+    VideoExportPlan plan{take, test::soundOf(take, clean, {}), VideoContainer::SameAsTake,
+                         folder.path(), "{take}"};
     EXPECT_NE(exportTarget(plan), folder.file("take.mov"));
     plan.namePattern = "../{recording}/x";
     EXPECT_EQ(exportTarget(plan).parent_path(), folder.path()) << "a name is not a path";

@@ -11,6 +11,7 @@
 #include "app/models/player.h"
 #include "sound_server.h"
 #include "support/media_files.h"
+#include "support/pieces.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
 
@@ -75,7 +76,7 @@ class Heard : public ::testing::Test {
     /// The clean sound placed so that it comes too early by `slip`.
     std::vector<float> play(double slip, Listen listen, int ms) {
         Player p;
-        p.load(take_, {{rec_, {{4 + slip}, {0}}}});
+        p.load(take_, test::planOf(take_, rec_, {{4 + slip}, {0}}));
         p.setHearing(listen);
         server->startRecording();
         p.play({1});
@@ -117,13 +118,13 @@ TEST_F(Heard, BothGivesTheTwoSoundsWithTheirSlip) {
 Ears movedTone(const std::shared_ptr<const SoundScan>& take,
                const std::shared_ptr<const SoundScan>& tone) {
     Player p;
-    p.load(take, {{tone, {{4}, {0}}}});
+    p.load(take, test::planOf(take, tone, {{4}, {0}}));
     p.setHearing(Listen::Clean);
     server->startRecording();
     p.play({1});
     for (int i = 1; i <= 5; ++i) {
         QTest::qWait(300);
-        p.load(take, {{tone, {{4 + 0.0031 * i}, {0}}}});
+        p.load(take, test::planOf(take, tone, {{4 + 0.0031 * i}, {0}}));
         EXPECT_TRUE(p.playing());
     }
     QTest::qWait(400);

@@ -236,7 +236,7 @@ TEST_F(Placing, TheDistanceMovesWhatIsHeardAndLeavesTheMatch) {
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("35.0 ms")));
     const auto plan = session().exportPlan(w.take(), VideoContainer::Mov, QString());
     ASSERT_TRUE(plan);
-    EXPECT_NEAR(plan->clean.front().line.offset.value, match + 12 / 343.0, 1e-5)
+    EXPECT_NEAR(plan->sound.clean.front().line.offset.value, match + 12 / 343.0, 1e-5)
         << "written as it is heard";
     metres.selectAll();
     QTest::keyClicks(&metres, QStringLiteral("4000"));

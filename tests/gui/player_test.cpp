@@ -8,6 +8,7 @@
 #include <QTest>
 
 #include "support/media_files.h"
+#include "support/pieces.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
 
@@ -29,7 +30,7 @@ class PlayerTest : public ::testing::Test {
 
 TEST_F(PlayerTest, RunsAtTheSpeedOfTimeAndStopsAtTheEnd) {
     Player p;
-    p.load(take_, {{rec_, {{1}, {0}}}});
+    p.load(take_, test::planOf(take_, rec_, {{1}, {0}}));
     QSignalSpy moved(&p, &Player::moved);
     p.play({2.5});
     EXPECT_TRUE(p.playing());
@@ -45,10 +46,10 @@ TEST_F(PlayerTest, RunsAtTheSpeedOfTimeAndStopsAtTheEnd) {
 
 TEST_F(PlayerTest, GoesOnWhenTheTetherMoves) {
     Player p;
-    p.load(take_, {{rec_, {{1}, {0}}}});
+    p.load(take_, test::planOf(take_, rec_, {{1}, {0}}));
     p.play({0.5});
     QTest::qWait(100);
-    p.load(take_, {{rec_, {{1.01}, {0}}}});
+    p.load(take_, test::planOf(take_, rec_, {{1.01}, {0}}));
     EXPECT_TRUE(p.playing());
     EXPECT_GT(p.position().value, 0.5);
     p.load(nullptr, {});
@@ -57,7 +58,7 @@ TEST_F(PlayerTest, GoesOnWhenTheTetherMoves) {
 
 TEST_F(PlayerTest, SaysWhenAFileHasVanished) {
     Player p;
-    p.load(take_, {{rec_, {{1}, {0}}}});
+    p.load(take_, test::planOf(take_, rec_, {{1}, {0}}));
     std::filesystem::remove(folder_.file("rec.wav"));
     QSignalSpy failed(&p, &Player::failed);
     p.play({0});

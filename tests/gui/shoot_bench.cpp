@@ -42,7 +42,12 @@ bool makeFiles(const QDir& folder, int takes, int recordings) {
                     QStringLiteral("%1-%2.%3").arg(what).arg(n, 3, 10, QChar('0')).arg(ending))
                 .toStdString();
         };
-        test::writeSound(name("lavalier", r + 1, "wav"), day, {});
+        // Stamped as recorders do, a minute apart.
+        test::SoundRecipe recipe;
+        recipe.muxerOptions = {{"write_bext", "1"}};
+        recipe.metadata = {
+            {"time_reference", std::to_string(48000LL * (32400 + r * (kRecordingSeconds + 60)))}};
+        test::writeSound(name("lavalier", r + 1, "wav"), day, recipe);
         for (int i = 0; i < each && r * each + i < takes; ++i) {
             const auto from = day.begin() + 48000L * (i * (kRecordingSeconds - 20) / each);
             test::writeTake(name("sewing", r * each + i + 1, "mp4"),

@@ -20,9 +20,16 @@ class ListeningMixTest : public ::testing::Test {
     PlacedSound open(const char* name) {
         return std::move(*PlacedSound::open(test::scanned(folder_.file(name)), {}, {48000}));
     }
-    CleanSound clean(const char* name) {
+    /// A take of two seconds without edges.
+    static TakeSoundPlan whole(const SoundScan& scan, ClockLine line) {
+        TakeSoundPlan plan = test::soundOf(scan, scan, line);
+        plan.choice.softEdgeMs = 0;
+        plan.kept = {{{-10}, {10}}};
+        return plan;
+    }
+    TakeSound clean(const char* name) {
         const SoundScan scan = test::scanned(folder_.file(name));
-        return std::move(*CleanSound::open(test::piece(scan, {}), {48000}));
+        return std::move(*TakeSound::open(whole(scan, {}), {48000}));
     }
     float heard(ListeningMix& mix, Listen listen) {
         std::vector<float> out(200);
@@ -87,7 +94,7 @@ TEST_F(ListeningMixTest, NothingClicksWhenTheCleanSoundMovesAndItIsHeardAtItsNew
     test::writeSound(folder_.file("tone.wav"), tone, {"pcm_f32le", 48000, 1, {}, {}});
     const SoundScan scan = test::scanned(folder_.file("tone.wav"));
     const auto at = [&](double offset) {
-        return std::move(*CleanSound::open(test::piece(scan, {{offset}, {0}}), {48000}));
+        return std::move(*TakeSound::open(whole(scan, {{offset}, {0}}), {48000}));
     };
     ListeningMix mix(open("a.wav"), at(1), 1.0f);
     std::vector<float> all;

@@ -43,7 +43,7 @@ TEST_F(History, GoesThroughTheStatesInWords) {
     EXPECT_EQ(shoot.undoLabel(), "Tether press-02.mov");
     shoot.apply(commands::unlock(shoot.state(), take));
     shoot.apply(commands::moveClean(shoot.state(), take, milliseconds(2)));
-    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "needs an ear");
+    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "slipped");
     EXPECT_EQ(shoot.undoLabel(), "Move the clean sound of press-02.mov by 2.0 ms");
 }
 

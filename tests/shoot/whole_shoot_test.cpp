@@ -76,6 +76,47 @@ TEST_F(WholeShootTest, NothingIsBorrowedFromClocksThatDisagreeOrOfAnotherCamera)
     EXPECT_EQ(found[2].line.drift.value, -8);
 }
 
+TEST_F(WholeShootTest, ALongTakeWithThreeClapsBorrowsTooAndKeepsItsPlaceAtTheClaps) {
+    const int a = add("/card/C0001.mp4", MediaKind::Take, 600);
+    const int claps = add("/card/C0002.mp4", MediaKind::Take, 300);
+    std::vector<Tether> found{match(a, 100, 14), match(claps, 900, -30)};
+    found[1].found.status = MatchStatus::Unsure;
+    for (const double t : {2.5, 3.3, 5.7}) found[1].found.slips.push_back({{t}, {0}, true});
+    found[1].found.slips.push_back({{200}, {0.3}, false});
+    const Seconds there = found[1].line.toRecording({4.1});
+    consider(found);
+    EXPECT_EQ(found[1].line.drift.value, 14);
+    EXPECT_NEAR(found[1].line.toRecording({4.1}).value, there.value, 1e-12);
+    EXPECT_EQ(found[1].state(), TetherState::NeedsAnEar) << "a clock makes nothing sure";
+}
+
+TEST_F(WholeShootTest, APieceOfAJoinKeepsTheLineItShares) {
+    const int a = add("/card/C0001.mp4", MediaKind::Take, 600);
+    const int b = add("/card/C0002.mp4", MediaKind::Take, 20);
+    std::vector<Tether> found{match(a, 100, 14), match(b, 900, 13), match(b, -5, 13)};
+    found[2].recording = 99;
+    consider(found);
+    EXPECT_EQ(found[1].line.drift.value, 13);
+}
+
+TEST_F(WholeShootTest, AnUnsurePlaceSaysHowItFitsTheCamerasOrder) {
+    const int a = add("/card/C0007.mp4", MediaKind::Take, 60);
+    const int b = add("/card/C0008.mp4", MediaKind::Take, 60);
+    const int c = add("/card/C0009.mp4", MediaKind::Take, 60);
+    const auto reasonAt = [&](double offset) {
+        std::vector<Tether> found{match(a, 100, 0), match(b, offset, 0), match(c, 900, 0)};
+        found[1].found.status = MatchStatus::Unsure;
+        consider(found);
+        EXPECT_EQ(found[1].found.status, MatchStatus::Unsure) << "order is no sound";
+        return found[1].found.reason;
+    };
+    EXPECT_NE(reasonAt(400).find("between C0007.mp4 and C0009.mp4"), std::string::npos);
+    EXPECT_NE(reasonAt(1400).find("before C0009.mp4, and here it lies the other way round"),
+              std::string::npos)
+        << reasonAt(1400);
+    EXPECT_NE(reasonAt(20).find("after C0007.mp4"), std::string::npos);
+}
+
 TEST_F(WholeShootTest, TwoTakesOfOneCameraThatClaimTheSameStretchNeedAnEar) {
     const int a = add("/card/C0001.mp4", MediaKind::Take, 60);
     const int b = add("/card/C0002.mp4", MediaKind::Take, 60);

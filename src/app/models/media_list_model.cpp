@@ -70,7 +70,7 @@ std::vector<int> MediaListModel::listedTakes() const {
             break;
         case TakeFilter::Order::State: {
             // What needs a person comes first.
-            static constexpr std::array kRank{1, 2, 0, 3};
+            static constexpr std::array kRank{2, 3, 0, 4, 1};
             sortBy([&](int id) { return kRank[static_cast<std::size_t>(s.stateOf(id))]; });
             break;
         }

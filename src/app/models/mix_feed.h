@@ -20,7 +20,7 @@ namespace brisk::app {
 class MixFeed : public QIODevice {
   public:
     using Open = std::function<Result<Transport>()>;
-    using OpenClean = std::function<Result<CleanSound>()>;
+    using OpenClean = std::function<Result<TakeSound>()>;
 
     /// \param open  called on the mixing thread.
     MixFeed(Open open, std::int64_t from, Hearing hearing, Travel travel);

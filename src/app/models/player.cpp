@@ -15,10 +15,12 @@ namespace {
 constexpr qint64 kDeviceMicroseconds = 80000;
 constexpr double kFirstShuttle = 2, kFastestShuttle = 16;
 
-bool sameFiles(const CleanPieces& a, const CleanPieces& b) {
-    return std::equal(
-        a.begin(), a.end(), b.begin(), b.end(),
-        [](const CleanPiece& x, const CleanPiece& y) { return x.recording == y.recording; });
+/// What is heard now can be faded into what is heard then.
+bool sameFiles(const std::optional<TakeSoundPlan>& a, const std::optional<TakeSoundPlan>& b) {
+    return a && b &&
+           std::equal(
+               a->clean.begin(), a->clean.end(), b->clean.begin(), b->clean.end(),
+               [](const CleanPiece& x, const CleanPiece& y) { return x.recording == y.recording; });
 }
 
 }  // namespace
@@ -33,19 +35,19 @@ Player::~Player() {
     closeSink();
 }
 
-void Player::load(std::shared_ptr<const SoundScan> take, CleanPieces clean) {
-    if (take_ == take && clean_ == clean) return;
-    if (playing_ && feed_ && take_ == take && !clean.empty() && sameFiles(clean_, clean)) {
-        // Only its place changes: heard at once, and without a click.
-        feed_->replaceClean([clean] { return CleanSound::open(clean, Transport::kRate); });
-        clean_ = std::move(clean);
+void Player::load(std::shared_ptr<const SoundScan> take, std::optional<TakeSoundPlan> plan) {
+    if (take_ == take && plan_ == plan) return;
+    if (playing_ && feed_ && take_ == take && sameFiles(plan_, plan)) {
+        // Only what is made of it changes: heard at once, and without a click.
+        feed_->replaceClean([plan = *plan] { return TakeSound::open(plan, Transport::kRate); });
+        plan_ = std::move(plan);
         return;
     }
     const bool goOn = playing_ && take_ == take;
     const Seconds at = position();
     stop();
     take_ = std::move(take);
-    clean_ = std::move(clean);
+    plan_ = std::move(plan);
     if (goOn) play(at);
 }
 
@@ -60,7 +62,7 @@ void Player::start(Seconds from) {
     startedAt_ = from >= endOfTake() && shuttle_ >= 0 ? Seconds{0} : from;
     feed_ = std::make_unique<MixFeed>(
         // The scans are kept alive by it.
-        [take = take_, clean = clean_] { return openTransport(take, clean); },
+        [take = take_, plan = plan_] { return openTransport(take, plan); },
         Transport::kRate.samples(startedAt_), hearing_, travel());
     const auto device = QMediaDevices::defaultAudioOutput();
     audible_ = !device.isNull();

@@ -3,7 +3,7 @@
 /// Plays a take's sounds from the playhead on, through the same code that writes files. Without a
 /// sound device it runs silently on a simulated clock, and says so.
 ///
-///     player.load(take, pieces);
+///     player.load(take, plan);
 ///     player.play(Seconds{8.4});
 #pragma once
 
@@ -30,9 +30,9 @@ class Player : public QObject {
     explicit Player(QObject* parent = nullptr);
     ~Player() override;
 
-    /// What to play; without pieces only the camera. Playing goes on in place when only the clean
-    /// sound's place changed.
-    void load(std::shared_ptr<const SoundScan> take, CleanPieces clean);
+    /// What to play; without a plan only the camera. Playing goes on in place when only what is
+    /// made of the same files changed.
+    void load(std::shared_ptr<const SoundScan> take, std::optional<TakeSoundPlan> plan);
     /// At the chosen speed.
     void play(Seconds from);
     void stop();
@@ -66,7 +66,7 @@ class Player : public QObject {
     [[nodiscard]] Seconds endOfTake() const;
 
     std::shared_ptr<const SoundScan> take_;
-    CleanPieces clean_;
+    std::optional<TakeSoundPlan> plan_;
     Hearing hearing_;
     double speed_ = 1;
     double shuttle_ = 0;  // 0 = does not

@@ -28,8 +28,8 @@ Scrubber::Scrubber(QObject* parent)
 
 Scrubber::~Scrubber() = default;
 
-void Scrubber::load(std::shared_ptr<const SoundScan> take, CleanPieces clean) {
-    sound_ = {std::move(take), std::move(clean)};
+void Scrubber::load(std::shared_ptr<const SoundScan> take, std::optional<TakeSoundPlan> plan) {
+    sound_ = {std::move(take), std::move(plan)};
 }
 
 void Scrubber::scrub(Seconds at) {
@@ -40,7 +40,7 @@ void Scrubber::work(const Request& r) {
     if (!open_ || !(openFor_ == r.sound)) {
         open_.reset();
         openFor_ = r.sound;
-        auto opened = openTransport(r.sound.take, r.sound.clean);
+        auto opened = openTransport(r.sound.take, r.sound.plan);
         if (!opened) return;  // playing says what is wrong
         open_.emplace(std::move(*opened));
     }

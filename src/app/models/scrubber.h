@@ -25,8 +25,9 @@ class Scrubber : public QObject {
     explicit Scrubber(QObject* parent = nullptr);
     ~Scrubber() override;
 
-    /// \param take  null: nothing is heard.   \param clean  where it is heard, if there is any.
-    void load(std::shared_ptr<const SoundScan> take, CleanPieces clean);
+    /// \param take  null: nothing is heard.   \param plan  what it will sound like, if it has a
+    /// place.
+    void load(std::shared_ptr<const SoundScan> take, std::optional<TakeSoundPlan> plan);
     void setHearing(Hearing hearing) { hearing_ = hearing; }
     void scrub(Seconds at);
 
@@ -37,7 +38,7 @@ class Scrubber : public QObject {
   private:
     struct Sound {
         std::shared_ptr<const SoundScan> take;
-        CleanPieces clean;
+        std::optional<TakeSoundPlan> plan;
         friend bool operator==(const Sound&, const Sound&) = default;
     };
     struct Request {

@@ -10,6 +10,7 @@
 #include "core/time_text.h"
 #include "dsp/onset_settle.h"
 #include "shoot/commands.h"
+#include "shoot/edit_commands.h"
 #include "shoot/mark_commands.h"
 
 namespace brisk::app {
@@ -39,6 +40,7 @@ QString checkedWords(const ReadBack& r) {
 }  // namespace
 
 Session::Session(QObject* parent) : QObject(parent) {
+    connect(&levels_, &LevelCache::known, this, [this] { emit factsChanged(0); });
     flushSoon_.setSingleShot(true);
     flushSoon_.setInterval(kFlushMs);
     connect(&flushSoon_, &QTimer::timeout, this, [this] {
@@ -54,15 +56,23 @@ const MediaFacts* Session::facts(int id) const {
     return it == known_.end() ? nullptr : &it->second;
 }
 
-CleanPieces Session::piecesOf(int take, PieceLines lines) const {
-    return takePieces(state(), take, lines, [this](int media) {
-        const MediaFacts* f = facts(media);
-        return f ? f->scan : nullptr;
-    });
+std::shared_ptr<const SoundScan> Session::scanOf(int media) const {
+    const MediaFacts* f = facts(media);
+    return f ? f->scan : nullptr;
+}
+
+std::optional<TakeSoundPlan> Session::soundPlan(int take) const {
+    if (!placedPair(take)) return std::nullopt;
+    auto plan = takeSoundPlan(state(), take, [this](int media) { return scanOf(media); });
+    if (plan && plan->choice.toLoudness) {
+        if (const LevelPlan* known = levels_.of(*plan)) plan->level = *known;
+    }
+    return plan;
 }
 
 CleanPieces Session::heardPieces(int take) const {
-    return placedPair(take) ? piecesOf(take, PieceLines::Heard) : CleanPieces{};
+    const auto plan = soundPlan(take);
+    return plan ? plan->clean : CleanPieces{};
 }
 
 std::optional<PlacedPair> Session::placedPair(int take) const {
@@ -71,7 +81,9 @@ std::optional<PlacedPair> Session::placedPair(int take) const {
     const MediaFacts* camera = facts(take);
     const MediaFacts* clean = facts(t->recording);
     if (!camera || !camera->scan || !clean || !clean->scan) return std::nullopt;
-    PlacedPair pair{*t, camera->scan, clean->scan, piecesOf(take, PieceLines::Acoustic)};
+    PlacedPair pair{*t, camera->scan, clean->scan,
+                    takePieces(state(), take, PieceLines::Acoustic,
+                               [this](int media) { return scanOf(media); })};
     if (pair.more.size() < 2) pair.more.clear();
     return pair;
 }
@@ -203,6 +215,28 @@ void Session::partTakes(int take) {
 void Session::unlock(int take) {
     apply(commands::unlock(state(), take));
 }
+void Session::backToTether(int take) {
+    apply(commands::backToTether(state(), take));
+}
+
+void Session::setSound(const std::vector<int>& takes, const std::optional<SoundChoice>& choice,
+                       const QString& what) {
+    if (!takes.empty()) {
+        apply(commands::setTakeSound(state(), takes, choice, what.toStdString()));
+    } else if (choice) {
+        apply(commands::setShootSound(*choice, what.toStdString()));
+    }
+}
+
+Stretches Session::kept(int take) const {
+    const TakeEdit* e = state().editOf(take);
+    return e && !e->kept.empty() ? e->kept : Stretches{{{0}, dayFacts(take).length}};
+}
+
+void Session::keep(int take, const Stretches& kept, const QString& what) {
+    apply(commands::keep(state(), take, kept, {{0}, dayFacts(take).length}, what.toStdString()));
+}
+
 void Session::moveClean(int take, Seconds by) {
     apply(commands::moveClean(state(), take, by));
 }
@@ -325,9 +359,9 @@ std::vector<MarkFit> Session::markFits(int take) const {
 
 std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer container,
                                                    const QString& folder) const {
-    const CleanPieces clean = heardPieces(take);
-    if (clean.empty()) return std::nullopt;
-    return VideoExportPlan{*facts(take)->scan, clean, container, folder.toStdString(),
+    auto sound = soundPlan(take);
+    if (!sound) return std::nullopt;
+    return VideoExportPlan{*facts(take)->scan, std::move(*sound), container, folder.toStdString(),
                            "{take} clean"};
 }
 

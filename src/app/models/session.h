@@ -18,9 +18,12 @@
 #include "align/sound_scan.h"
 #include "app/models/gather.h"
 #include "app/models/latest_worker.h"
+#include "app/models/level_cache.h"
 #include "app/models/placed_pair.h"
 #include "app/models/work_queue.h"
+#include "core/stretches.h"
 #include "export/video_export.h"
+#include "render/take_plan.h"
 #include "shoot/day_layout.h"
 #include "shoot/journal.h"
 #include "shoot/shoot.h"
@@ -68,6 +71,9 @@ class Session : public QObject {
     /// What the take's clean sound is made of, as it is heard; empty while it has no place or a
     /// file is not read.
     [[nodiscard]] CleanPieces heardPieces(int take) const;
+    /// What the take will sound like; nothing while it has no place or a file is not read. A
+    /// loudness that was not measured yet is measured behind, and factsChanged tells.
+    [[nodiscard]] std::optional<TakeSoundPlan> soundPlan(int take) const;
     /// Whose scan it is; 0 = of no file of the shoot.
     [[nodiscard]] int mediaOf(const std::shared_ptr<const SoundScan>& scan) const;
     /// Where a file's own sound begins on the time that its marks count by.
@@ -99,6 +105,15 @@ class Session : public QObject {
     void joinTakes(const std::vector<ContinuedTake>& joins);
     void partTakes(int take);
     void unlock(int take);
+    /// Where a slipped take was tethered.
+    void backToTether(int take);
+    /// \param takes  none = all that have no choice of their own.   \param what  "camera sound left
+    /// out": ends a sentence of the history.
+    void setSound(const std::vector<int>& takes, const std::optional<SoundChoice>& choice,
+                  const QString& what);
+    /// What is kept of a take, the whole of it included.
+    [[nodiscard]] Stretches kept(int take) const;
+    void keep(int take, const Stretches& kept, const QString& what);
     void moveClean(int take, Seconds by);
     void backToFound(int take);
     /// \param how  ends the sentence "Place the clean sound of X ...".
@@ -157,7 +172,7 @@ class Session : public QObject {
     void handedOver(brisk::app::HandedOver result);
 
   private:
-    [[nodiscard]] CleanPieces piecesOf(int take, PieceLines lines) const;
+    [[nodiscard]] std::shared_ptr<const SoundScan> scanOf(int media) const;
     void apply(const Command& command);
     /// Writes a step down.
     void keep(const std::function<Result<void>(Journal&)>& step);
@@ -184,6 +199,7 @@ class Session : public QObject {
         std::set<int> takes;
     };
     std::optional<Matching> matching_;
+    mutable LevelCache levels_;
     std::optional<Journal> journal_;
     bool journalFailed_ = false;  // said once
     std::filesystem::path unsavedPlace_;

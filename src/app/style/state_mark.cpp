@@ -34,7 +34,6 @@ void drawStateMark(QPainter& painter, QRectF square, TetherState state) {
             painter.drawEllipse(QPointF(r.center().x(), r.center().y() - r.height() / 4), 1, 1);
             break;
         case TetherState::Tethered: {
-            // A closed knot: one thread crossing itself.
             // A closed knot: the trefoil, one thread that crosses itself three times.
             QPainterPath knot;
             const double unit = r.width() / 5.2;
@@ -48,6 +47,12 @@ void drawStateMark(QPainter& painter, QRectF square, TetherState state) {
             painter.drawPath(knot);
             break;
         }
+        case TetherState::Slipped:
+            // A ring that came apart, its ends away from each other.
+            painter.setPen(QPen(p.attention, 2, Qt::SolidLine, Qt::RoundCap));
+            painter.drawArc(r.translated(-1, 0), 110 * 16, 140 * 16);
+            painter.drawArc(r.translated(1, 0), -70 * 16, 140 * 16);
+            break;
     }
     painter.restore();
 }

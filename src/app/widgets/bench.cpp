@@ -17,6 +17,7 @@
 #include "app/widgets/place_bar.h"
 #include "app/widgets/seam_view.h"
 #include "app/widgets/slip_line.h"
+#include "app/widgets/sound_panel.h"
 #include "app/widgets/spot_checks.h"
 #include "app/widgets/tether_card.h"
 
@@ -47,6 +48,8 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     handOver_ = new HandOverPanel(session, side_);
     side_->addWidget(card_);
     side_->addWidget(handOver_);
+    sound_ = new SoundPanel(session, side_);
+    side_->addWidget(sound_);
     top->addWidget(picture_);
     top->addWidget(side_, 1);
     column->addLayout(top);
@@ -118,6 +121,10 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     connect(seam_, &SeamView::selectionChanged, this, &Bench::setLoop);
     connect(&player_, &Player::travelling, listen_, &ListenBar::setTravelling);
     connect(handOver_, &HandOverPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
+    connect(sound_, &SoundPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
+    connect(card_, &TetherCard::soundWanted, this, &Bench::showSound);
+    connect(&gauge_, &EchoGauge::measured, sound_,
+            [this](bool common, double slip, double) { sound_->setSlip({common ? slip : 0}); });
     connect(&player_, &Player::moved, this, [this](double t) { moveTo(Seconds{t}, true); });
     connect(&player_, &Player::playingChanged, listen_, &ListenBar::setPlaying);
     connect(&player_, &Player::failed, &session_, &Session::addNote);
@@ -138,12 +145,18 @@ void Bench::showTake(int take) {
     side_->setCurrentWidget(card_);
     card_->showTake(take);
     handOver_->showTake(take);
+    sound_->showTake(take);
     seam_->showTake(take);
     place_->showTake(take);
     curve_->showTake(take);
     spots_->showTake(take);
     refresh();
     moveTo({0}, true);
+}
+
+void Bench::showSound() {
+    sound_->showTake(take_);
+    side_->setCurrentWidget(sound_);
 }
 
 void Bench::showHandOver() {
@@ -154,8 +167,8 @@ void Bench::showHandOver() {
 void Bench::refresh() {
     const MediaFacts* f = session_.facts(take_);
     const auto pair = session_.placedPair(take_);
-    const CleanPieces clean = session_.heardPieces(take_);
-    player_.load(f ? f->scan : nullptr, clean);
+    const auto sound = session_.soundPlan(take_);
+    player_.load(f ? f->scan : nullptr, sound);
     pair ? proof_.examine(*pair) : proof_.clear();
     spots_->setVisible(pair.has_value());
     slips_->setVisible(pair.has_value());
@@ -163,7 +176,7 @@ void Bench::refresh() {
     gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
     player_.setHearing(listen_->hearing());
-    scrubber_.load(f ? f->scan : nullptr, clean);
+    scrubber_.load(f ? f->scan : nullptr, sound);
     if (f && f->scan) {
         strip_->showTake(QString::fromStdString(f->info.path), f->scan->pictures.end());
         moveTo(seam_->playhead(), false);

@@ -20,6 +20,7 @@ namespace brisk::app {
 class Filmstrip;
 class FrameTip;
 class HandOverPanel;
+class SoundPanel;
 class ListenBar;
 class MatchCurveView;
 class PictureView;
@@ -36,6 +37,8 @@ class Bench : public QWidget {
     void showTake(int take);
     [[nodiscard]] int take() const { return take_; }
     void showHandOver();
+    /// What the take shall sound like.
+    void showSound();
     void setPlayhead(Seconds t);
     [[nodiscard]] SeamView& seam() { return *seam_; }
     [[nodiscard]] Filmstrip& filmstrip() { return *strip_; }
@@ -75,6 +78,7 @@ class Bench : public QWidget {
     QStackedWidget* side_;
     TetherCard* card_;
     HandOverPanel* handOver_;
+    SoundPanel* sound_;
     Filmstrip* strip_;
     SeamView* seam_;
     FrameTip* tip_;

@@ -67,7 +67,7 @@ HandOverPanel::HandOverPanel(Session& session, QWidget* parent)
     write_ = new QPushButton(tr("Write the video"), this);
     write_->setProperty("primary", true);
     write_->setFont(uiFont(13, true));
-    auto* back = new QPushButton(tr("Back to the tether"), this);
+    auto* back = new QPushButton(tr("Back"), this);
     actions->addWidget(write_);
     actions->addWidget(back);
     actions->addStretch(1);

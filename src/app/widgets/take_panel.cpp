@@ -17,7 +17,7 @@ namespace brisk::app {
 namespace {
 
 constexpr std::array kStates{TetherState::Tethered, TetherState::Offered, TetherState::NeedsAnEar,
-                             TetherState::Loose};
+                             TetherState::Slipped, TetherState::Loose};
 
 QString words(TetherState s) {
     return QLatin1String(stateText(s));

@@ -20,15 +20,25 @@
 namespace brisk::app {
 namespace {
 
-constexpr int kRoomForHint = 214;  // pixels of height
+constexpr int kRow = 18;      // pixels
+constexpr int kAround = 112;  // title, distance, buttons and margins
+constexpr int kOneMore = 30;  // where there are several microphones
 
 QString q(const std::string& s) {
     return QString::fromStdString(s);
 }
 
-QString stateSentence(const Tether* t) {
+QString stateSentence(const ShootState& s, int take) {
+    const Tether* t = s.tetherOf(take);
     if (!t) return QObject::tr("loose: no place is known yet");
-    switch (t->state()) {
+    switch (s.stateOf(take)) {
+        case TetherState::Slipped: {
+            const auto by = s.slippedBy(take);
+            if (!by) return QObject::tr("slipped: it lies on another recording than its tether");
+            return (by->value >= 0 ? QObject::tr("slipped: %1 later than its tether")
+                                   : QObject::tr("slipped: %1 earlier than its tether"))
+                .arg(q(slipText({std::fabs(by->value)})));
+        }
         case TetherState::Tethered:
             return QObject::tr("tethered: moves, trims and cuts as one");
         case TetherState::Offered:
@@ -95,13 +105,20 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     };
     tether_ = button(tr("Tether"), tr("Lock picture and clean sound together (T)"), true);
     tether_->setShortcut(Qt::Key_T);
-    untether_ = button(tr("Un-tether"), tr("Unlock them; the place stays (T)"), false);
+    toTether_ = button(tr("Back to the tether"),
+                       tr("Where it was when it was tethered, to the sample (Shift+B)"), true);
+    toTether_->setShortcut(Qt::SHIFT | Qt::Key_B);
+    untether_ = button(tr("Loosen"),
+                       tr("Unlock them, to change the place; the tether is remembered (T)"), false);
     untether_->setShortcut(Qt::Key_T);
     back_ = button(tr("Back to the found place"), tr("Undo the movement by hand (B)"), false);
     back_->setShortcut(Qt::Key_B);
     find_ = button(tr("Find matches"), tr("Search the recordings for every loose take"), true);
     layOn_ =
         button(tr("Place it by hand"), tr("Lay the take on a recording and move it there"), false);
+    sound_ = button(tr("Sound…"), tr("What the new file shall sound like (U)"), false);
+    sound_->setShortcut(Qt::Key_U);
+    connect(sound_, &QPushButton::clicked, this, &TetherCard::soundWanted);
     hint_ = new ElidedLabel(this);
     hint_->setProperty("quiet", true);
     actions->addWidget(hint_, 1);
@@ -109,6 +126,7 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
 
     connect(tether_, &QPushButton::clicked, this, [this] { session_.lock(take_); });
     connect(untether_, &QPushButton::clicked, this, [this] { session_.unlock(take_); });
+    connect(toTether_, &QPushButton::clicked, this, [this] { session_.backToTether(take_); });
     connect(back_, &QPushButton::clicked, this, [this] { session_.backToFound(take_); });
     connect(find_, &QPushButton::clicked, &session_, &Session::findMatches);
     connect(layOn_, &QPushButton::clicked, this, &TetherCard::layOn);
@@ -194,7 +212,13 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
            plain ? agreement.left(cut) : agreement, plain ? aside : QString());
     row(i - 1).value->setToolTip(q(t.found.reason));
     if (t.polarity < 0) setRow(i++, tr("polarity"), tr("upside down, turned back"));
-    setRow(i++, tr("camera sound"), tr("left out of the new file"), tr("kept in the take, always"));
+    if (const auto plan = session_.exportPlan(t.take, VideoContainer::Mov, {})) {
+        QString holds = q(describeExport(*plan)).chopped(1);
+        const QString whole = holds;
+        holds.remove(tr("Picture untouched; track 1 "));
+        setRow(i++, tr("new file"), holds, tr("the take stays as it is"));
+        row(i - 1).value->setToolTip(whole);
+    }
     if (take.scan && clean && clean->scan) {
         const TimeRange whole{{0}, take.scan->pictures.end()};
         QStringList parts;
@@ -210,19 +234,24 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
         }
         const SoundQuality& cleanSound = quality(clean->scan);
         const SoundQuality& cameraSound = quality(take.scan);
+        const QString hint = q(betterSound(cameraSound, cleanSound));
+        if (i >= rowsThatFit()) return i;
         setRow(i++, tr("level"), tr("clean %1 LUFS").arg(q(signedText(cleanSound.levelLufs, 1))),
                tr("camera %1 LUFS").arg(q(signedText(cameraSound.levelLufs, 1))));
-        const QString hint = q(betterSound(cameraSound, cleanSound));
         row(i - 1).value->setToolTip(hint);
-        if (height() >= kRoomForHint) {
-            setRow(i++, tr("compared"), hint,
-                   tr("noise %1 and %2 dB")
-                       .arg(q(signedText(cleanSound.noiseDb, 0)),
-                            q(signedText(cameraSound.noiseDb, 0))));
-            row(i - 1).value->setToolTip(hint);
-        }
+        if (i >= rowsThatFit()) return i;
+        setRow(
+            i++, tr("compared"), hint,
+            tr("noise %1 and %2 dB")
+                .arg(q(signedText(cleanSound.noiseDb, 0)), q(signedText(cameraSound.noiseDb, 0))));
+        row(i - 1).value->setToolTip(hint);
     }
     return i;
+}
+
+std::size_t TetherCard::rowsThatFit() const {
+    const int room = height() - kAround - (microphone_->isHidden() ? 0 : kOneMore);
+    return static_cast<std::size_t>(std::max(0, room / kRow));
 }
 
 QString TetherCard::goesOnWords(int take) const {
@@ -280,7 +309,7 @@ void TetherCard::refresh() {
     setVisible(there);
     if (!there) return;
     title_->setText(QFileInfo(q(item->path)).fileName());
-    stateWords_->setText(stateSentence(t));
+    stateWords_->setText(stateSentence(session_.state(), take_));
     const TetherState state = session_.state().stateOf(take_);
     const bool placed = t && state != TetherState::Loose;
     if (placed) {
@@ -289,9 +318,13 @@ void TetherCard::refresh() {
         fillTake(*take);
     }
     tether_->setVisible(placed && state != TetherState::Tethered);
+    tether_->setText(state == TetherState::Slipped ? tr("Make this the tether") : tr("Tether"));
+    tether_->setShortcut(Qt::Key_T);  // a new text takes it away
+    toTether_->setVisible(state == TetherState::Slipped);
     untether_->setVisible(state == TetherState::Tethered);
     back_->setVisible(placed && state != TetherState::Tethered && t->movedByHand());
     find_->setVisible(!placed);
+    sound_->setVisible(placed);
     find_->setEnabled(session_.canFindMatches());
     layOn_->setVisible(!placed && take->scan &&
                        !session_.state().ids(MediaKind::Recording).empty());
@@ -299,7 +332,9 @@ void TetherCard::refresh() {
         hint_->setText(take->problem);
     } else if (placed) {
         hint_->setText(state == TetherState::Tethered ? QString()
-                                                      : tr("then it moves, trims and cuts as one"));
+                       : state == TetherState::Slipped
+                           ? QString()
+                           : tr("then it moves, trims and cuts as one"));
     } else if (session_.state().ids(MediaKind::Recording).empty()) {
         hint_->setText(tr("add the recorder's file first"));
     } else {
@@ -324,7 +359,7 @@ void TetherCard::layOn() {
 }
 
 void TetherCard::resizeEvent(QResizeEvent* e) {
-    if ((e->oldSize().height() >= kRoomForHint) != (height() >= kRoomForHint)) refresh();
+    if (e->oldSize().height() != height()) refresh();
 }
 
 void TetherCard::paintEvent(QPaintEvent*) {

@@ -32,6 +32,10 @@ class TetherCard : public QWidget {
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
 
+  signals:
+    /// What the take shall sound like is to be chosen.
+    void soundWanted();
+
   private:
     struct Row {
         QLabel* name;
@@ -44,6 +48,8 @@ class TetherCard : public QWidget {
     void hideRowsFrom(std::size_t i);
     /// "from sewing-03, in sewing-05", where the camera cut one take into files.
     [[nodiscard]] QString goesOnWords(int take) const;
+    /// What can be done without is left out where there is no room for it.
+    [[nodiscard]] std::size_t rowsThatFit() const;
     std::size_t fillTether(const Tether& t, const MediaFacts& take);
     void fillTake(const MediaFacts& take);
     /// Worked out once for each file.
@@ -58,9 +64,11 @@ class TetherCard : public QWidget {
     std::vector<Row> rows_;
     std::map<std::shared_ptr<const SoundScan>, SoundQuality> qualities_;
     QPushButton* tether_;
+    QPushButton* toTether_;
     QPushButton* untether_;
     QPushButton* back_;
     QPushButton* find_;
+    QPushButton* sound_;
     QPushButton* layOn_;
     QLabel* hint_;
     DistanceRow* distance_;

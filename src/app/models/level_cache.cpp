@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/level_cache.h"
+
+namespace brisk::app {
+namespace {
+constexpr std::size_t kMostKept = 64;
+}
+
+LevelCache::LevelCache(QObject* parent)
+    : QObject(parent),
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); })) {}
+
+LevelCache::~LevelCache() {
+    job_.requestStop();
+}
+
+const LevelPlan* LevelCache::of(const TakeSoundPlan& plan) {
+    TakeSoundPlan key = plan;
+    key.level = {};
+    for (const auto& [which, level] : known_) {
+        if (which == key) return &level;
+    }
+    if (wanted_ == key) return nullptr;
+    job_.requestStop();
+    job_ = JobControl{};
+    wanted_ = key;
+    worker_->ask({std::move(key), job_});
+    return nullptr;
+}
+
+void LevelCache::work(const Request& r) {
+    auto level = resolveLevel(r.plan, r.job);
+    if (!level) return;  // stopped, or the file list says what is wrong
+    QMetaObject::invokeMethod(
+        this,
+        [this, plan = r.plan, level = *level] {
+            if (known_.size() >= kMostKept) known_.pop_front();
+            known_.emplace_back(plan, level);
+            if (wanted_ == plan) wanted_.reset();
+            emit known();
+        },
+        Qt::QueuedConnection);
+}
+
+}  // namespace brisk::app

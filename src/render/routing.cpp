@@ -1,0 +1,84 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/routing.h"
+
+#include <algorithm>
+
+namespace brisk {
+namespace {
+
+std::vector<float> only(std::size_t channels, std::size_t which) {
+    std::vector<float> row(channels, 0.0f);
+    row[std::min(which, channels - 1)] = 1;
+    return row;
+}
+
+/// As it would be heard best without being asked: stereo as stereo, one side to both ears.
+Routing asRecorded(const SoundScan& scan, std::size_t channels) {
+    const int one = scan.level.onlyChannel();
+    if (channels == 2 && one < 0) return {only(2, 0), only(2, 1)};
+    if (one >= 0) return {only(channels, static_cast<std::size_t>(one))};
+    return {std::vector<float>(channels, 1.0f / static_cast<float>(channels))};
+}
+
+}  // namespace
+
+Routing routingOf(const SoundScan& scan, Ears ears) {
+    const auto channels =
+        static_cast<std::size_t>(std::max(1, scan.info.sounds[scan.sound].channels));
+    switch (ears) {
+        case Ears::Left:
+            return {only(channels, 0)};
+        case Ears::Right:
+            return {only(channels, 1)};
+        case Ears::Mix:
+            return {std::vector<float>(channels, 1.0f / static_cast<float>(channels))};
+        case Ears::Stereo:
+            return {only(channels, 0), only(channels, 1)};
+        case Ears::Swapped:
+            return {only(channels, 1), only(channels, 0)};
+        case Ears::AsRecorded:
+            break;
+    }
+    return asRecorded(scan, channels);
+}
+
+std::string routingWords(const SoundScan& scan, Ears ears) {
+    const int channels = scan.info.sounds[scan.sound].channels;
+    switch (ears) {
+        case Ears::Left:
+            return "left channel in both ears";
+        case Ears::Right:
+            return "right channel in both ears";
+        case Ears::Mix:
+            return "all channels mixed, in both ears";
+        case Ears::Stereo:
+            return "stereo";
+        case Ears::Swapped:
+            return "stereo, sides swapped";
+        case Ears::AsRecorded:
+            break;
+    }
+    const int one = scan.level.onlyChannel();
+    if (channels == 1) return "mono, in both ears";
+    if (one >= 0) {
+        return "one-sided: channel " + std::to_string(one + 1) + " in both ears";
+    }
+    return channels == 2 ? "stereo" : "all " + std::to_string(channels) + " channels mixed";
+}
+
+void route(const Routing& routing, std::span<const float> in, std::span<float> out) {
+    const std::size_t rows = routing.size(), channels = routing.front().size();
+    const std::size_t frames = out.size() / rows;
+    for (std::size_t r = 0; r < rows; ++r) {
+        for (std::size_t n = 0; n < frames; ++n) {
+            float v = 0;
+            for (std::size_t c = 0; c < channels; ++c) {
+                // Channels that are left out are not added, so that those that stay pass untouched.
+                if (routing[r][c] != 0) v += routing[r][c] * in[n * channels + c];
+            }
+            out[n * rows + r] = v;
+        }
+    }
+}
+
+}  // namespace brisk

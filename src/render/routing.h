@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// From a file's channels to ears: a matrix, one row a channel of what comes out.
+///
+///     Routing r = routingOf(scan, Ears::Swapped);   // {{0, 1}, {1, 0}}
+#pragma once
+
+#include <span>
+#include <string>
+#include <vector>
+
+#include "align/sound_scan.h"
+#include "shoot/sound_choice.h"
+
+namespace brisk {
+
+using Routing = std::vector<std::vector<float>>;
+
+/// One row (for both ears) or two.
+Routing routingOf(const SoundScan& scan, Ears ears);
+
+/// What it does, for a sentence: "left channel in both ears".
+std::string routingWords(const SoundScan& scan, Ears ears);
+
+/// Applies a routing to whole frames. Shape: interleaved; `out` has frames times rows.
+void route(const Routing& routing, std::span<const float> in, std::span<float> out);
+
+}  // namespace brisk

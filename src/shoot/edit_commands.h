@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What is made of a take beside its place: its sound, what of it is kept, and the way back to its
+/// tether. None of it moves anything.
+#pragma once
+
+#include "core/stretches.h"
+#include "shoot/shoot.h"
+
+namespace brisk::commands {
+
+/// For every take that has no choice of its own. \param what  ends the sentence "For all takes:
+/// ...".
+Command setShootSound(const SoundChoice& choice, const std::string& what);
+/// For these takes only; none = as the shoot's again.
+Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
+                     const std::optional<SoundChoice>& choice, const std::string& what);
+
+/// What of a take is kept. All of `whole` = the whole take again.
+Command keep(const ShootState& now, int take, const Stretches& kept, TimeRange whole,
+             const std::string& what);
+
+/// Back to where a slipped take was tethered, to the sample, and locked.
+Command backToTether(const ShootState& now, int take);
+
+}  // namespace brisk::commands

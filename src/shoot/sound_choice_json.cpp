@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shoot/sound_choice_json.h"
+
+namespace brisk {
+
+using nlohmann::ordered_json;
+
+NLOHMANN_JSON_SERIALIZE_ENUM(CameraSound, {{CameraSound::LeftOut, "left_out"},
+                                           {CameraSound::SecondTrack, "second_track"},
+                                           {CameraSound::Blended, "blended"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Ears, {{Ears::AsRecorded, "as_recorded"},
+                                    {Ears::Left, "left"},
+                                    {Ears::Right, "right"},
+                                    {Ears::Mix, "mix"},
+                                    {Ears::Stereo, "stereo"},
+                                    {Ears::Swapped, "swapped"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Uncovered, {{Uncovered::Silence, "silence"},
+                                         {Uncovered::Camera, "camera"},
+                                         {Uncovered::Trimmed, "trimmed"}})
+
+ordered_json soundChoiceJson(const SoundChoice& c) {
+    return {{"camera", c.camera},
+            {"blend_db", c.blendDb},
+            {"ears", c.ears},
+            {"turned", c.turned},
+            {"to_loudness", c.toLoudness},
+            {"gain_db", c.gainDb},
+            {"target_lufs", c.targetLufs},
+            {"ceiling_dbtp", c.ceilingDbtp},
+            {"uncovered", c.uncovered},
+            {"follow_clock", c.followClock},
+            {"quiet_claps", c.quietClaps},
+            {"claps_db", c.clapsDb},
+            {"soft_edge_ms", c.softEdgeMs}};
+}
+
+SoundChoice soundChoiceFrom(const ordered_json& j) {
+    SoundChoice c;
+    c.camera = j.value("camera", c.camera);
+    c.blendDb = j.value("blend_db", c.blendDb);
+    c.ears = j.value("ears", c.ears);
+    c.turned = j.value("turned", c.turned);
+    c.toLoudness = j.value("to_loudness", c.toLoudness);
+    c.gainDb = j.value("gain_db", c.gainDb);
+    c.targetLufs = j.value("target_lufs", c.targetLufs);
+    c.ceilingDbtp = j.value("ceiling_dbtp", c.ceilingDbtp);
+    c.uncovered = j.value("uncovered", c.uncovered);
+    c.followClock = j.value("follow_clock", c.followClock);
+    c.quietClaps = j.value("quiet_claps", c.quietClaps);
+    c.clapsDb = j.value("claps_db", c.clapsDb);
+    c.softEdgeMs = j.value("soft_edge_ms", c.softEdgeMs);
+    return c;
+}
+
+}  // namespace brisk

@@ -1,0 +1,168 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is heard in playback and what is written are the same samples, with everything chosen at
+// once.
+#include <cmath>
+#include <cstdio>
+
+#include "dsp/plain_lag.h"
+#include "export/video_export.h"
+#include "media/probe.h"
+#include "render/take_plan.h"
+#include "render/transport.h"
+#include "support/media_files.h"
+#include "support/pieces.h"
+#include "support/shoot_folder.h"
+#include "support/signals.h"
+
+namespace brisk {
+namespace {
+
+class AsHeard : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        // Stereo of two voices, which jumps, begins late and ends early; claps on both.
+        auto left = test::babble(30, 48000, 1), right = test::babble(30, 48000, 2);
+        for (std::size_t k = 0; k < 60; ++k) {
+            left[9 * 48000 + k] = right[9 * 48000 + k] = k % 2 ? 0.9f : -0.9f;
+        }
+        std::vector<float> both;
+        for (std::size_t n = 0; n < left.size(); ++n) both.insert(both.end(), {left[n], right[n]});
+        test::writeInterleaved(folder_.file("rec.wav"), both, {"pcm_f32le", 48000, 2, {}, {}});
+        test::TakeRecipe recipe;
+        recipe.soundCodec = "pcm_s16le";
+        test::writeTake(folder_.file("take.mov"),
+                        test::sum(test::babble(24, 48000, 3), test::whiteNoise(24, 48000, 0.01, 4)),
+                        recipe);
+        take_ = std::make_shared<const SoundScan>(test::scanned(folder_.file("take.mov")));
+        rec_ = std::make_shared<const SoundScan>(test::scanned(folder_.file("rec.wav")));
+        state_.media = {{1, folder_.file("take.mov"), MediaKind::Take, {}, {}},
+                        {2, folder_.file("rec.wav"), MediaKind::Recording, {}, {}}};
+        Tether t;
+        t.take = 1;
+        t.recording = 2;
+        t.locked = true;
+        t.polarity = -1;
+        t.soundDelay = {0.01};
+        t.found.line = t.line = {{-2.3}, {45}};
+        t.found.segments = {{{{2.3}, {12}}, {{-2.3}, {45}}, {0}},
+                            {{{12.4}, {24}}, {{-2.7}, {45}}, {0}}};
+        state_.tethers = {t};
+        state_.sound.camera = CameraSound::Blended;
+        state_.sound.ears = Ears::Swapped;
+        state_.sound.toLoudness = true;
+        state_.sound.targetLufs = -15;
+        state_.sound.uncovered = Uncovered::Camera;
+        state_.sound.quietClaps = true;
+        state_.sound.softEdgeMs = 25;
+    }
+    std::optional<TakeSoundPlan> plan() {
+        return takeSoundPlan(state_, 1, [&](int id) { return id == 1 ? take_ : rec_; });
+    }
+    /// What the ffprobe program says of each sound: whether it plays by itself.
+    static std::string witness(const std::string& path) {
+        const std::string command =
+            "ffprobe -v error -select_streams a -show_entries "
+            "stream_disposition=default -of default=nk=1:nw=1 '" +
+            path + "'";
+        std::string said;
+        if (FILE* pipe = popen(command.c_str(), "r")) {
+            char line[64];
+            while (std::fgets(line, sizeof line, pipe)) said += line;
+            pclose(pipe);
+        }
+        return said;
+    }
+    test::TempFolder folder_;
+    std::shared_ptr<const SoundScan> take_, rec_;
+    ShootState state_;
+};
+
+TEST_F(AsHeard, PlaybackAndTheFileAreTheSameSamples) {
+    auto p = plan();
+    ASSERT_TRUE(p);
+    EXPECT_EQ(p->clean.size(), 2u);
+    EXPECT_FALSE(p->claps.empty()) << "a clap is quiet in it";
+    auto level = resolveLevel(*p, {});
+    ASSERT_TRUE(level);
+    EXPECT_TRUE(level->limit) << "the limiter is part of it";
+    p->level = *level;
+    VideoExportPlan video{*take_, *p, VideoContainer::Mov, folder_.file("out"), "{take} clean"};
+    auto written = exportVideo(video, {});
+    ASSERT_TRUE(written) << written.error().sentence;
+    EXPECT_EQ(written->readBack.problem, "");
+    auto reader = SoundReader::open(written->path, probeWithSound(written->path)->sounds[0].stream);
+    ASSERT_TRUE(reader);
+    ASSERT_EQ(reader->channels(), 2);
+    std::vector<float> file(24 * 48000 * 2);
+    ASSERT_TRUE(reader->read(file));
+
+    // As a person plays it: from the middle on, in the blocks of the player, then from the start.
+    for (const std::int64_t from : {11 * 48000 + 13, 0}) {
+        auto transport = openTransport(take_, p);
+        ASSERT_TRUE(transport);
+        ASSERT_TRUE(transport->seek(from));
+        std::int64_t at = from;
+        double most = 0;
+        while (at + 4800 < 24 * 48000) {
+            auto block = transport->read(Listen::Clean, {}, 960);
+            ASSERT_TRUE(block);
+            for (std::size_t i = 0; i < block->stereo.size(); ++i) {
+                most = std::max(most, std::fabs(static_cast<double>(block->stereo[i]) -
+                                                file[static_cast<std::size_t>(at) * 2 + i]));
+            }
+            at += static_cast<std::int64_t>(block->stereo.size() / 2);
+        }
+        // 100 dB down: as exact as the resampler is, which begins elsewhere in each of them.
+        EXPECT_LT(most, 1e-5) << "from " << from;
+    }
+}
+
+TEST_F(AsHeard, TheSentenceSaysAllOfIt) {
+    VideoExportPlan video{*take_, *plan(), VideoContainer::Mov, folder_.file("out"), "x"};
+    const std::string holds = describeExport(video);
+    for (const char* part : {"Picture untouched", "stereo, sides swapped", "brought to -15.0 LUFS",
+                             "camera sound blended under it, 12.0 dB quieter",
+                             "camera sound where the recording", "1 clap quiet"}) {
+        EXPECT_NE(holds.find(part), std::string::npos) << part << " in: " << holds;
+    }
+    state_.sound = {};
+    state_.sound.gainDb = -3;
+    state_.sound.camera = CameraSound::SecondTrack;
+    state_.sound.followClock = false;
+    video.sound = *plan();
+    const std::string plain = describeExport(video);
+    for (const char* part : {"3.0 dB quieter", "track 2 camera sound, not the one that plays",
+                             "silence where", "drift not corrected"}) {
+        EXPECT_NE(plain.find(part), std::string::npos) << part << " in: " << plain;
+    }
+}
+
+TEST_F(AsHeard, TheCameraIsASecondTrackThatDoesNotPlayByItself) {
+    state_.sound = {};
+    state_.sound.camera = CameraSound::SecondTrack;
+    for (const VideoContainer container :
+         {VideoContainer::Mov, VideoContainer::Mkv, VideoContainer::SameAsTake}) {
+        VideoExportPlan video{*take_, *plan(), container, folder_.file("out"), "{take} two"};
+        auto written = exportVideo(video, {});
+        ASSERT_TRUE(written) << written.error().sentence;
+        EXPECT_EQ(written->readBack.problem, "");
+        const auto info = probe(written->path);
+        ASSERT_TRUE(info);
+        ASSERT_EQ(info->sounds.size(), 2u);
+        EXPECT_EQ(witness(written->path), "1\n0\n") << "only the first plays by itself";
+        // The camera's own sound, in its place beside the picture.
+        auto reader = SoundReader::open(written->path, info->sounds[1].stream);
+        ASSERT_TRUE(reader);
+        const Seconds start = info->soundStartInTake(1);
+        std::vector<float> got(48000), want(48000);
+        ASSERT_TRUE(readMono(*reader, std::llround((5 - start.value) * 48000), got, 0));
+        auto own = take_->open();
+        ASSERT_TRUE(readMono(*own, 5 * 48000, want, 0));
+        const PlainLag lag = measureLag(want, got, 480);
+        EXPECT_NEAR(lag.samples, 0, 4.8);
+        EXPECT_GT(lag.correlation, 0.9);
+    }
+}
+
+}  // namespace
+}  // namespace brisk
