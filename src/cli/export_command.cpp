@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
+#include <cstdlib>
 #include <memory>
 
 #include "cli/commands.h"
@@ -13,7 +14,21 @@ namespace {
 struct Options {
     std::string project, out, video = "mov", name = "{take} clean";
     std::vector<std::string> cameras, cleans;
+    std::string cameraSound = "drop", uncovered = "silence";
     bool json = false;
+
+    /// For plain files: what a saved shoot says of itself.
+    [[nodiscard]] SoundChoice sound() const {
+        SoundChoice c;
+        if (cameraSound == "keep") c.camera = CameraSound::SecondTrack;
+        if (cameraSound.starts_with("blend=")) {
+            c.camera = CameraSound::Blended;
+            c.blendDb = std::stod(cameraSound.substr(6));
+        }
+        if (uncovered == "camera") c.uncovered = Uncovered::Camera;
+        if (uncovered == "trim") c.uncovered = Uncovered::Trimmed;
+        return c;
+    }
 
     [[nodiscard]] VideoContainer container() const {
         if (video == "same") return VideoContainer::SameAsTake;
@@ -60,6 +75,7 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
     w.takes = shared(std::move(files->takes));
     const auto recordings = shared(std::move(files->recordings));
     ShootState state;
+    state.sound = o.sound();
     for (const auto& p : *placed) {
         if (p.estimate.status != MatchStatus::Matched) {
             w.attention = true;
@@ -144,6 +160,19 @@ Run addExport(CLI::App& sub) {
     sub.add_option("--out", o->out, "Folder to write to")->required();
     sub.add_option("--video", o->video, "Container: same as the take, mov or mkv")
         ->check(CLI::IsMember({"same", "mov", "mkv"}));
+    sub.add_option("--camera-sound", o->cameraSound,
+                   "With --camera: drop, keep as a second track, or blend=DB under the clean sound")
+        ->check([](const std::string& v) {
+            if (v == "drop" || v == "keep") return std::string();
+            char* end = nullptr;
+            const bool blend = v.starts_with("blend=") && v.size() > 6 &&
+                               (std::strtod(v.c_str() + 6, &end), end && *end == 0);
+            return blend ? std::string() : "give drop, keep or blend=DB, not " + v;
+        });
+    sub.add_option(
+           "--uncovered", o->uncovered,
+           "With --camera: silence, the camera's sound, or trim, where no recording reaches")
+        ->check(CLI::IsMember({"silence", "camera", "trim"}));
     sub.add_option("--name", o->name, "File name; {take} and {recording} are replaced");
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     sub.callback([o] {
@@ -160,12 +189,14 @@ Run addExport(CLI::App& sub) {
             const SoundScan& take = *work->takes[job.take];
             VideoExportPlan plan{take, job.sound, o->container(), o->out, o->name};
             console.say(take.info.path + ": " + describeExport(plan));
-            auto written = exportVideo(plan, console.job("Writing " + take.info.path));
-            if (!written) return console.report(written.error());
-            list.push_back(writtenJson(take.info.path, namesOf(job.sound.clean), *written));
-            if (!written->readBack.problem.empty()) {
-                console.say(written->path + ": " + written->readBack.problem);
-                attention = true;
+            for (const VideoExportPlan& piece : plansForPieces(plan)) {
+                auto written = exportVideo(piece, console.job("Writing " + take.info.path));
+                if (!written) return console.report(written.error());
+                list.push_back(writtenJson(take.info.path, namesOf(job.sound.clean), *written));
+                if (!written->readBack.problem.empty()) {
+                    console.say(written->path + ": " + written->readBack.problem);
+                    attention = true;
+                }
             }
         }
         print(ordered_json{{"written", list}});

@@ -56,6 +56,18 @@ Result<Seconds> loudestSecond(TakeSound& sound, TimeRange stretch) {
     return stretch.start + kRate.seconds(static_cast<std::int64_t>(where));
 }
 
+/// The part of a take's packets that a cut copies, timed from its first shown picture.
+PacketList packetsOf(const PacketList& all, const PictureCut& cut, std::int64_t firstPts) {
+    PacketList out{all.timeBase, {}};
+    const auto first = all.packets.begin() + cut.firstPacket;
+    out.packets.assign(first, first + cut.packets);
+    for (PacketDigest& p : out.packets) {
+        p.pts -= cut.startPts - firstPts;
+        p.dts -= cut.startPts - firstPts;
+    }
+    return out;
+}
+
 }  // namespace
 
 Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
@@ -66,6 +78,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     auto written = pictureDigest(path);
     if (!written) return tl::unexpected(written.error());
     r.pictures = static_cast<std::int64_t>(written->packets.size());
+    if (plan.cut) *source = packetsOf(*source, *plan.cut, plan.take.info.video->firstPts);
     r.problem = differenceBetween(*source, *written);
     r.pictureIdentical = r.problem.empty();
     if (!r.pictureIdentical) r.problem = "The picture differs from the take: " + r.problem + ".";
@@ -81,8 +94,11 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
 
     // Measured where the recording reaches; a fifth of it for each of the three places, ten
     // seconds at most.
-    const Seconds length = plan.take.pictures.end();
-    TimeRange covered = TimeRange{{0}, length}.intersect(
+    const TimeRange held =
+        plan.cut ? TimeRange{plan.cut->start, std::min(plan.cut->end, plan.stretch->end)}
+                 : TimeRange{{0}, plan.take.pictures.end()};
+    const Seconds begins = plan.cut ? plan.cut->start : Seconds{0};
+    TimeRange covered = held.intersect(
         {plan.sound.clean.front().range().start, plan.sound.clean.back().range().end});
     if (covered.length() < Seconds{kWindowSeconds}) return r;
     const Seconds stretch{std::clamp(covered.length().value / 5, kWindowSeconds, 10.0)};
@@ -97,7 +113,8 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
         if (!want) return tl::unexpected(want.error());
         // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
         const double exact =
-            (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} - soundStart).value *
+            (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} - begins - soundStart)
+                .value *
             kRate.hertz;
         const auto first = static_cast<std::int64_t>(std::floor(exact));
         std::vector<float> got(want->size());

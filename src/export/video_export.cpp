@@ -8,6 +8,7 @@
 #include <optional>
 
 #include "core/atomic_file.h"
+#include "core/time_text.h"
 #include "media/take_remux.h"
 #include "render/routing.h"
 
@@ -101,6 +102,18 @@ Seconds lengthOf(const SoundScan& take) {
 
 }  // namespace
 
+std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole) {
+    std::vector<VideoExportPlan> out;
+    for (const TimeRange& r : whole.sound.kept) {
+        out.push_back(whole);
+        out.back().stretch = r;
+        out.back().piece = static_cast<int>(out.size());
+        out.back().pieces = static_cast<int>(whole.sound.kept.size());
+    }
+    if (out.empty()) out.push_back(whole);
+    return out;
+}
+
 std::string describeExport(const VideoExportPlan& plan) {
     const SoundChoice& choice = plan.sound.choice;
     const SoundScan& recording = *plan.sound.clean.front().recording;
@@ -109,7 +122,12 @@ std::string describeExport(const VideoExportPlan& plan) {
     text += asPcm(plan) ? ", 24-bit, 48 kHz" : ", AAC, 48 kHz";
     text += levelWords(choice);
     text += cameraWords(choice);
-    if (!uncovered(plan.sound.clean, {{0}, lengthOf(plan.take)}).empty()) {
+    const TimeRange held = plan.stretch.value_or(TimeRange{{0}, lengthOf(plan.take)});
+    if (plan.stretch) {
+        text = "From " + clockText(held.start, 1) + " to " + clockText(held.end, 1) +
+               " of the take. " + text;
+    }
+    if (!uncovered(plan.sound.clean, held).empty()) {
         text += choice.uncovered == Uncovered::Camera
                     ? "; camera sound where the recording does not reach"
                     : "; silence where the recording does not reach";
@@ -128,6 +146,7 @@ fs::path exportTarget(const VideoExportPlan& plan) {
     replaceAll(name, "{recording}",
                fs::path(plan.sound.clean.front().recording->info.path).stem().string());
     std::replace(name.begin(), name.end(), '/', '-');
+    if (plan.pieces > 1) name += " piece " + std::to_string(plan.piece);
     fs::path target = plan.folder / (name + endingOf(plan));
     std::error_code ec;
     for (int n = 2; fs::exists(target, ec); ++n) {
@@ -147,6 +166,19 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         if (!level) return tl::unexpected(level.error());
         soundPlan.level = *level;
     }
+    std::optional<PictureCut> cut;
+    if (plan.stretch) {
+        if (!canHidePictures(muxerOf(plan))) {
+            return fail(ErrorCode::CannotWrite,
+                        "A part of " + plan.take.info.path +
+                            " can only be written as MOV or MP4: other containers cannot begin "
+                            "between two key frames. Nothing was written; choose MOV.",
+                        plan.take.info.path);
+        }
+        auto found = pictureCut(plan.take.info, *plan.stretch, job.part(0.3, 0.35));
+        if (!found) return tl::unexpected(found.error());
+        cut = *found;
+    }
     auto file = AtomicFile::create(exportTarget(plan));
     if (!file) return tl::unexpected(file.error());
     auto clean = TakeSound::open(soundPlan, kVideoSound);
@@ -155,7 +187,9 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     remux.source = plan.take.info;
     remux.target = file->temporaryPath().string();
     remux.format = muxerOf(plan);
-    remux.soundLength = lengthOf(plan.take);
+    remux.soundLength = cut ? cut->end - cut->start : lengthOf(plan.take);
+    remux.cut = cut;
+    const Seconds begins = cut ? cut->start : Seconds{0};
     std::optional<PlacedSound> camera;
     const auto add = [&](auto& sound, const std::string& title) -> Result<void> {
         RemuxTrack track;
@@ -164,7 +198,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         track.start = soundStartFor(remux.format, track.spec);
         track.pull = [&sound](std::span<float> out) { return sound.read(out); };
         remux.tracks.push_back(track);
-        return sound.seek(kVideoSound.samples(track.start));
+        return sound.seek(kVideoSound.samples(begins + track.start));
     };
     if (auto added = add(*clean, "Clean sound"); !added) return tl::unexpected(added.error());
     if (soundPlan.choice.camera == CameraSound::SecondTrack) {
@@ -178,7 +212,9 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     auto done = remuxTake(remux, job.part(0.3, 0.75));
     if (!done) return tl::unexpected(done.error());
 
-    VideoExportPlan meant{plan.take, soundPlan, plan.container, plan.folder, plan.namePattern};
+    VideoExportPlan meant = plan;
+    meant.sound = soundPlan;
+    meant.cut = cut;
     auto check = readBack(meant, file->temporaryPath().string(), job.part(0.75, 1));
     if (!check) return tl::unexpected(check.error());
     if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());

@@ -9,12 +9,15 @@
 #pragma once
 
 #include <filesystem>
+#include <optional>
 #include <string>
+#include <vector>
 
 #include "align/sound_scan.h"
 #include "core/job_control.h"
 #include "core/result.h"
 #include "export/read_back.h"
+#include "media/picture_cut.h"
 #include "render/take_sound.h"
 
 namespace brisk {
@@ -33,7 +36,15 @@ struct VideoExportPlan {
     /// File name without ending; "{take}" and "{recording}" stand for the names of the files; the
     /// first recording's, where there are several.
     std::string namePattern = "{take} clean";
+    /// The kept stretch that the file holds, and which of how many it is; none = the whole take.
+    std::optional<TimeRange> stretch = std::nullopt;
+    int piece = 1, pieces = 1;
+    /// The pictures of that stretch, once they were looked for.
+    std::optional<PictureCut> cut = std::nullopt;
 };
+
+/// A plan for each stretch that is kept; one for a whole take.
+std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole);
 
 struct WrittenVideo {
     std::string path;

@@ -158,8 +158,15 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
         }
         return {};
     };
+    const std::int64_t zero = plan.cut ? plan.cut->startPts : video.firstPts;
+    std::int64_t left = plan.cut ? plan.cut->packets : -1;  // -1: all there are
+    bool begun = !plan.cut;
+    if (plan.cut &&
+        av_seek_frame(input, video.stream, plan.cut->keyDts, AVSEEK_FLAG_BACKWARD) < 0) {
+        av_seek_frame(input, video.stream, 0, AVSEEK_FLAG_BACKWARD);
+    }
     auto packet = av::makePacket();
-    for (;;) {
+    while (left != 0) {
         if (job.stopRequested()) return cancelled();
         code = av_read_frame(input, packet.get());
         if (code == AVERROR_EOF) break;
@@ -169,12 +176,15 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
                             "). Is the card still in? No file was written.",
                         plan.source.path, av::errorText(code));
         }
-        if (packet->stream_index != video.stream) {
+        // The seek may land on an earlier key frame.
+        begun = begun || (packet->stream_index == video.stream && packet->dts == plan.cut->keyDts);
+        if (packet->stream_index != video.stream || !begun) {
             av_packet_unref(packet.get());
             continue;
         }
-        if (packet->pts != AV_NOPTS_VALUE) packet->pts -= video.firstPts;
-        if (packet->dts != AV_NOPTS_VALUE) packet->dts -= video.firstPts;
+        if (left > 0) --left;
+        if (packet->pts != AV_NOPTS_VALUE) packet->pts -= zero;
+        if (packet->dts != AV_NOPTS_VALUE) packet->dts -= zero;
         const std::int64_t stamp = packet->dts != AV_NOPTS_VALUE ? packet->dts : packet->pts;
         const Seconds at{ticksToSeconds(stamp, video.timeBase)};
         if (plan.soundLength > Seconds{0}) job.report(at / plan.soundLength);

@@ -8,6 +8,7 @@
 #pragma once
 
 #include <functional>
+#include <optional>
 #include <span>
 #include <string>
 #include <vector>
@@ -15,6 +16,7 @@
 #include "core/job_control.h"
 #include "core/result.h"
 #include "media/media_info.h"
+#include "media/picture_cut.h"
 #include "media/sound_track.h"
 
 namespace brisk {
@@ -35,6 +37,8 @@ struct RemuxPlan {
     std::string format;  ///< libav's muxer name.
     std::vector<RemuxTrack> tracks;
     Seconds soundLength;  ///< From the first picture on.
+    /// Only these pictures; none = all. Its first shown picture is then at 0.
+    std::optional<PictureCut> cut = std::nullopt;
 };
 
 /// Keeps rotation, colour description, metadata and timecode of the source.

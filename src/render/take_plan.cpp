@@ -14,6 +14,7 @@ constexpr double kMaybeAClap = 8;    // dB, where a person put a mark
 constexpr Seconds kNearMark{0.03};
 constexpr Seconds kBefore{0.006};
 constexpr Seconds kDiesAway{0.14};
+constexpr Seconds kNoCut{0.001};
 
 /// The claps of one recording, on its own time.
 std::vector<Seconds> clapsOn(const SoundScan& scan, const std::vector<Mark>& marks) {
@@ -80,6 +81,12 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
         Stretches covered;
         for (const CleanPiece& p : plan.clean) covered.push_back(p.range());
         plan.kept = keptWithin(plan.stretches(), covered);
+    }
+    // All of it is no cut.
+    const auto all = TakeSoundPlan{plan.take, plan.clean}.stretches().front();
+    if (plan.kept.size() == 1 && plan.kept[0].start - all.start < kNoCut &&
+        all.end - plan.kept[0].end < kNoCut) {
+        plan.kept.clear();
     }
     if (plan.choice.quietClaps) plan.claps = clapsIn(state, plan.clean, scanOf);
     return plan;

@@ -129,6 +129,23 @@ int main(int argc, char** argv) {
     w.bench().showHandOver();
     w.bench().handOver().setFolder(QStringLiteral("/tmp/handed-over"));
     shoot(w, out.filePath(QStringLiteral("hand-over.png")));
+    brisk::SoundChoice sound = w.session().state().sound;
+    sound.camera = brisk::CameraSound::SecondTrack;
+    sound.quietClaps = true;
+    sound.toLoudness = true;
+    w.session().setSound({}, sound, QStringLiteral("a second track, quiet claps"));
+    w.bench().seam().zoomToPlayhead(2.4);
+    w.bench().showSound();
+    (void)QTest::qWaitFor([&] { return w.session().soundPlan(take)->level.lufs > -70; }, 60000);
+    shoot(w, out.filePath(QStringLiteral("sound.png")));
+    w.session().keep(take, {{{4}, {16.2}}, {{16.2}, {24}}, {{31}, {47}}},
+                     QStringLiteral("Drop a piece of"));
+    w.bench().showTake(0);
+    w.choose(take);
+    w.bench().setPlayhead(brisk::Seconds{12});
+    shoot(w, out.filePath(QStringLiteral("kept.png")));
+    w.session().undo();
+    w.session().undo();
     w.bench().showTake(0);
     w.choose(take);
     w.resize(1600, 1000);

@@ -82,6 +82,14 @@ TEST_F(SoundChoices, TheCamerasSoundIsChosenForAllAndForOneAndTakenBack) {
     EXPECT_EQ(session().state().soundOf(w.take()).blendDb, -9);
 }
 
+TEST_F(SoundChoices, OnlyOnePageIsSeenWhateverIsChosen) {
+    ASSERT_TRUE(w.press(QStringLiteral("Sound…")));
+    ASSERT_TRUE(w.press(QStringLiteral("claps: silent")));
+    EXPECT_EQ(w.button(QStringLiteral("Sound…")), nullptr) << "the card lies under the panel";
+    ASSERT_TRUE(w.press(QStringLiteral("Back")));
+    EXPECT_NE(w.button(QStringLiteral("Sound…")), nullptr);
+}
+
 TEST_F(SoundChoices, ALoudnessIsMeasuredBehindAndSaidWhenItIsKnown) {
     ASSERT_TRUE(w.press(QStringLiteral("Sound…")));
     QLineEdit& target = field(QStringLiteral("Loudness of every take"));

@@ -37,6 +37,32 @@ QString checkedWords(const ReadBack& r) {
     return text + QStringLiteral(".");
 }
 
+/// Writes every piece that is kept, one file each; stops at the first that cannot be written.
+HandedOver written(const VideoExportPlan& whole, const JobControl& job) {
+    QStringList paths, holds, problems, checked;
+    const auto plans = plansForPieces(whole);
+    for (std::size_t i = 0; i < plans.size(); ++i) {
+        const double all = static_cast<double>(plans.size());
+        const auto w = exportVideo(
+            plans[i], job.part(static_cast<double>(i) / all, static_cast<double>(i + 1) / all));
+        if (!w) {
+            problems << (w.error().code == ErrorCode::Cancelled
+                             ? QObject::tr("Stopped. No half file was left behind; the take is "
+                                           "untouched.")
+                             : QString::fromStdString(w.error().sentence));
+            break;
+        }
+        paths << QString::fromStdString(w->path);
+        holds << QString::fromStdString(w->holds);
+        checked << checkedWords(w->readBack);
+        if (!w->readBack.problem.empty()) {
+            problems << QString::fromStdString(w->readBack.problem);
+        }
+    }
+    const auto lines = QStringLiteral("\n");
+    return {paths.join(lines), holds.join(lines), problems.join(lines), checked.join(lines)};
+}
+
 }  // namespace
 
 Session::Session(QObject* parent) : QObject(parent) {
@@ -228,13 +254,19 @@ void Session::setSound(const std::vector<int>& takes, const std::optional<SoundC
     }
 }
 
+TimeRange Session::wholeTake(int take) const {
+    const auto scan = scanOf(take);
+    const bool seen = scan && !scan->pictures.empty();
+    return {{0}, seen ? scan->pictures.end() : dayFacts(take).length};
+}
+
 Stretches Session::kept(int take) const {
     const TakeEdit* e = state().editOf(take);
-    return e && !e->kept.empty() ? e->kept : Stretches{{{0}, dayFacts(take).length}};
+    return e && !e->kept.empty() ? e->kept : Stretches{wholeTake(take)};
 }
 
 void Session::keep(int take, const Stretches& kept, const QString& what) {
-    apply(commands::keep(state(), take, kept, {{0}, dayFacts(take).length}, what.toStdString()));
+    apply(commands::keep(state(), take, kept, wholeTake(take), what.toStdString()));
 }
 
 void Session::moveClean(int take, Seconds by) {
@@ -372,19 +404,7 @@ void Session::handOver(int take, VideoContainer container, const QString& folder
     const auto camera = facts(take)->scan;
     work_.start(tr("Writing %1").arg(nameOf(camera->info.path)),
                 [this, plan = *plan, camera](const JobControl& job) -> WorkQueue::Finish {
-                    auto written = exportVideo(plan, job);
-                    HandedOver result;
-                    if (written) {
-                        result = {QString::fromStdString(written->path),
-                                  QString::fromStdString(written->holds),
-                                  QString::fromStdString(written->readBack.problem),
-                                  checkedWords(written->readBack)};
-                    } else if (written.error().code == ErrorCode::Cancelled) {
-                        result.problem =
-                            tr("Stopped. No file was left behind; the take is untouched.");
-                    } else {
-                        result.problem = QString::fromStdString(written.error().sentence);
-                    }
+                    const HandedOver result = written(plan, job);
                     return [this, result] { emit handedOver(result); };
                 });
 }

@@ -48,6 +48,7 @@ struct SearchWish {
     QString where;  ///< "in this stretch of the take": goes on "Found ..."
 };
 
+/// Of several pieces one line each.
 struct HandedOver {
     QString path;
     QString holds;
@@ -112,6 +113,7 @@ class Session : public QObject {
     void setSound(const std::vector<int>& takes, const std::optional<SoundChoice>& choice,
                   const QString& what);
     /// What is kept of a take, the whole of it included.
+    [[nodiscard]] TimeRange wholeTake(int take) const;
     [[nodiscard]] Stretches kept(int take) const;
     void keep(int take, const Stretches& kept, const QString& what);
     void moveClean(int take, Seconds by);

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/widgets/cut_tools.h"
 #include "app/widgets/distance_row.h"
 #include "app/widgets/filmstrip.h"
 #include "app/widgets/frame_tip.h"
@@ -122,6 +123,10 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     connect(&player_, &Player::travelling, listen_, &ListenBar::setTravelling);
     connect(handOver_, &HandOverPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
     connect(sound_, &SoundPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
+    cuts_ = new CutTools(session, this, [this] {
+        return CutTools::Where{take_, seam_->playhead(), seam_->selection()};
+    });
+    connect(seam_, &SeamView::cutWanted, cuts_, &CutTools::popup);
     connect(card_, &TetherCard::soundWanted, this, &Bench::showSound);
     connect(&gauge_, &EchoGauge::measured, sound_,
             [this](bool common, double slip, double) { sound_->setSlip({common ? slip : 0}); });

@@ -20,6 +20,7 @@ namespace brisk::app {
 class Filmstrip;
 class FrameTip;
 class HandOverPanel;
+class CutTools;
 class SoundPanel;
 class ListenBar;
 class MatchCurveView;
@@ -79,6 +80,7 @@ class Bench : public QWidget {
     TetherCard* card_;
     HandOverPanel* handOver_;
     SoundPanel* sound_;
+    CutTools* cuts_;
     Filmstrip* strip_;
     SeamView* seam_;
     FrameTip* tip_;

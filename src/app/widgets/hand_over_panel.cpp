@@ -121,8 +121,14 @@ void HandOverPanel::refresh() {
     }
     const QFileInfo take(QString::fromStdString(plan->take.info.path));
     title_->setText(tr("Hand over %1").arg(take.fileName()));
-    holds_->setText(QString::fromStdString(describeExport(*plan)));
-    target_->setText(QString::fromStdString(exportTarget(*plan).string()));
+    const auto pieces = plansForPieces(*plan);
+    QStringList holds;
+    for (const VideoExportPlan& p : pieces) holds << QString::fromStdString(describeExport(p));
+    if (holds.size() > 2) {
+        holds = {tr("%1 files, one for each piece that is kept.").arg(pieces.size()), holds[0]};
+    }
+    holds_->setText(holds.join(QLatin1Char('\n')));
+    target_->setText(QString::fromStdString(exportTarget(pieces.front()).string()));
 }
 
 void HandOverPanel::showResult(const HandedOver& r) {

@@ -53,6 +53,9 @@ void SeamZooms::setAvailable(bool overlap, bool claps, bool marks) {
 
 SeamModes::SeamModes(QWidget* parent) : QWidget(parent) {
     layRow(this);
+    cut_ = add(this, tr("keep and cut"), tr("Trim the take, cut it, drop pieces, bring them back"),
+               Qt::Key_Y);
+    connect(cut_, &QPushButton::clicked, this, &SeamModes::cutting);
     const auto mode = [this](const QString& text, const QString& what, Qt::Key key, auto signal) {
         auto* b = add(this, text, what, key);
         b->setCheckable(true);

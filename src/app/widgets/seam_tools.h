@@ -40,8 +40,10 @@ class SeamModes : public QWidget {
   signals:
     void equalHeights(bool on);
     void shared(bool on);
+    void cutting();
 
   private:
+    QPushButton* cut_;
     QPushButton* equal_;
     QPushButton* shared_;
 };

@@ -50,6 +50,8 @@ void SeamView::addTools() {
     connect(zooms_, &SeamZooms::closeUp, this, [this] { zoomToPlayhead(kCloseUp); });
     connect(zooms_, &SeamZooms::samples, this, [this] { zoomToPlayhead(kSamplesShown); });
     connect(modes_, &SeamModes::equalHeights, &sides_, &SeamSides::setEqualHeights);
+    connect(modes_, &SeamModes::cutting, this,
+            [this] { emit cutWanted(modes_->mapToGlobal(QPoint(0, 0))); });
     connect(modes_, &SeamModes::shared, &sides_, &SeamSides::setShared);
 }
 

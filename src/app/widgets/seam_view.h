@@ -44,6 +44,8 @@ class SeamView : public QWidget {
 
   signals:
     void playheadMoved(double takeSeconds);
+    /// What can be cut here is wanted as a menu.
+    void cutWanted(const QPoint& globalPos);
     /// A drag of the clean sound ended; positive = later in the take.
     void cleanMoved(double seconds);
     void selectionChanged();
@@ -89,6 +91,10 @@ class SeamView : public QWidget {
     [[nodiscard]] QString stitchWords(QPointF pointer) const;
     void paintUncovered(QPainter& p) const;
     void paintCuts(QPainter& p) const;
+    /// What of the take is cut away, and where it was cut.
+    void paintKept(QPainter& p) const;
+    /// Claps that are silent or lowered in the new file.
+    void paintQuietClaps(QPainter& p) const;
     void paintSelection(QPainter& p) const;
     void paintPlayhead(QPainter& p) const;
     void paintCaptions(QPainter& p) const;

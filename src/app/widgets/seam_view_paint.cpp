@@ -25,7 +25,9 @@ void SeamView::paintEvent(QPaintEvent*) {
     if (const auto side = sides_.camera()) paintSeamSide(p, *side, axis_, area, seamY(), room);
     for (const auto& side : sides_.clean()) paintSeamSide(p, side, axis_, area, seamY(), room);
     paintCuts(p);
+    paintQuietClaps(p);
     paintUncovered(p);
+    paintKept(p);
     paintSelection(p);
     p.setPen(QPen(colours().ink, 1));
     p.drawLine(QPointF(0, seamY()), QPointF(width(), seamY()));
@@ -122,6 +124,64 @@ void SeamView::paintUncovered(QPainter& p) const {
     const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
     for (const TimeRange& r : uncovered(pair->pieces(), seen)) {
         hollow(axis_.xOf(r.start + cleanDrag()), axis_.xOf(r.end + cleanDrag()));
+    }
+}
+
+void SeamView::paintKept(QPainter& p) const {
+    const TakeEdit* e = session_.state().editOf(take_);
+    if (!e || e->kept.empty()) return;
+    const QRect area = seamArea();
+    const TimeRange whole = session_.wholeTake(take_);
+    p.setFont(uiFont(12));
+    const auto away = [&](Seconds from, Seconds to) {
+        const double a = std::max(-2.0, axis_.xOf(from)),
+                     b = std::min(width() + 2.0, axis_.xOf(to));
+        if (b - a < 1) return;
+        const QRectF band(a, area.top(), b - a, area.height());
+        QColor veil = colours().paper;
+        veil.setAlphaF(0.8F);
+        p.fillRect(band, veil);
+        p.fillRect(band, QBrush(colours().hairline, Qt::FDiagPattern));
+        p.setPen(QPen(colours().ink, 1));
+        p.drawLine(band.topLeft(), band.bottomLeft());
+        p.drawLine(band.topRight(), band.bottomRight());
+        p.setPen(colours().quiet);
+        if (band.width() > 90) p.drawText(band, Qt::AlignCenter, tr("cut away"));
+    };
+    Seconds last = whole.start;
+    for (const TimeRange& r : e->kept) {
+        if (r.start > last) {
+            away(last, r.start);
+        } else if (r.start > whole.start) {
+            const double x = std::floor(axis_.xOf(r.start)) + 0.5;
+            p.setPen(QPen(colours().ink, 1, Qt::DashLine));
+            p.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+        }
+        last = r.end;
+    }
+    if (last < whole.end) away(last, whole.end);
+}
+
+void SeamView::paintQuietClaps(QPainter& p) const {
+    if (!session_.state().soundOf(take_).quietClaps) return;
+    const auto plan = session_.soundPlan(take_);
+    if (!plan) return;
+    p.setFont(uiFont(11));
+    for (const TimeRange& c : plan->claps) {
+        const double a = axis_.xOf(c.start + cleanDrag()), b = axis_.xOf(c.end + cleanDrag());
+        if (b < 0 || a > width()) continue;
+        const QRectF band(a, seamY() + 1, std::max(3.0, b - a), seamArea().bottom() - seamY() - 1);
+        QColor veil = colours().paper;
+        veil.setAlphaF(0.72F);
+        p.fillRect(band, veil);
+        p.fillRect(band, QBrush(colours().cleanPale, Qt::Dense6Pattern));
+        p.setPen(QPen(colours().cleanText, 1));
+        p.drawLine(band.topLeft(), band.bottomLeft());
+        p.drawLine(band.topRight(), band.bottomRight());
+        if (band.width() > 36) {
+            p.drawText(band.adjusted(0, 0, 0, -22), Qt::AlignHCenter | Qt::AlignBottom,
+                       tr("quiet"));
+        }
     }
 }
 

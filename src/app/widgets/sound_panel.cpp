@@ -129,7 +129,10 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                  [](const SoundChoice& c) { return c.uncovered == Uncovered::Silence; }},
                 {tr("camera's sound"), tr("As loud as the clean sound, crossfaded"),
                  [](SoundChoice& c) { c.uncovered = Uncovered::Camera; },
-                 [](const SoundChoice& c) { return c.uncovered == Uncovered::Camera; }}});
+                 [](const SoundChoice& c) { return c.uncovered == Uncovered::Camera; }},
+                {tr("trimmed"), tr("The take keeps only what a recording covers"),
+                 [](SoundChoice& c) { c.uncovered = Uncovered::Trimmed; },
+                 [](const SoundChoice& c) { return c.uncovered == Uncovered::Trimmed; }}});
     addChoices(gaps, tr("claps"),
                {{tr("heard"), tr("As they were"), [](SoundChoice& c) { c.quietClaps = false; },
                  [](const SoundChoice& c) { return !c.quietClaps; }},

@@ -21,7 +21,7 @@ namespace brisk::app {
 namespace {
 
 constexpr int kRow = 18;      // pixels
-constexpr int kAround = 112;  // title, distance, buttons and margins
+constexpr int kAround = 108;  // title, distance, buttons and margins
 constexpr int kOneMore = 30;  // where there are several microphones
 
 QString q(const std::string& s) {
@@ -305,9 +305,8 @@ void TetherCard::refresh() {
     const MediaItem* item = session_.state().item(take_);
     const MediaFacts* take = session_.facts(take_);
     const Tether* t = session_.state().tetherOf(take_);
-    const bool there = item && take;
-    setVisible(there);
-    if (!there) return;
+    // Without a take the whole bench is away; another page of it must not be covered by this one.
+    if (!item || !take) return;
     title_->setText(QFileInfo(q(item->path)).fileName());
     stateWords_->setText(stateSentence(session_.state(), take_));
     const TetherState state = session_.state().stateOf(take_);

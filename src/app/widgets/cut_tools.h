@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Trimming and cutting a take: a list of what is kept of it. Nothing moves, and everything can be
+/// brought back.
+#pragma once
+
+#include <QObject>
+#include <functional>
+#include <optional>
+
+#include "app/models/session.h"
+
+class QAction;
+class QMenu;
+
+namespace brisk::app {
+
+class CutTools : public QObject {
+    Q_OBJECT
+  public:
+    /// Where a person is in a take.
+    struct Where {
+        int take = 0;
+        Seconds playhead;
+        std::optional<TimeRange> selection;
+    };
+    /// \param on  the widget that its keys work in.
+    CutTools(Session& session, QWidget* on, std::function<Where()> where);
+
+    /// What can be done here and now.
+    void popup(const QPoint& globalPos);
+
+  private:
+    /// `change` makes the new list, from the old one and the whole take.
+    using Change = std::function<Stretches(const Stretches& kept, TimeRange whole, const Where&)>;
+    QAction* add(const QString& text, const QKeySequence& key, const QString& said, Change change);
+    [[nodiscard]] std::optional<Stretches> changed(const Change& change) const;
+    [[nodiscard]] Stretches shared(const Stretches& kept) const;
+
+    Session& session_;
+    QWidget* on_;
+    std::function<Where()> where_;
+    struct Tool {
+        QAction* action;
+        Change change;
+    };
+    std::vector<Tool> tools_;
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,104 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Trimming, cutting, dropping and bringing back, in the window.
+#include <gtest/gtest.h>
+
+#include <QMenu>
+#include <QSignalSpy>
+#include <QTest>
+
+#include "media/probe.h"
+#include "support/media_files.h"
+#include "support/shoot_folder.h"
+#include "support/signals.h"
+#include "window_driver.h"
+
+namespace brisk {
+namespace {
+
+using test::WindowDriver;
+
+class Cutting : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        const auto day = test::babble(40, 48000, 3);
+        test::writeTake(folder_.file("sewing-01.mp4"), test::cut(day, 10, 30));
+        test::writeSound(folder_.file("lavalier.wav"), test::cut(day, 13, 40));
+        w.drop({QString::fromStdString(folder_.file(""))});
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == 2; }, 20000);
+        w.waitQuiet();
+        EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
+        w.waitQuiet();
+        EXPECT_TRUE(w.press(QStringLiteral("Tether")));
+    }
+    app::Session& session() { return w.window.session(); }
+    void key(double at, Qt::Key key, Qt::KeyboardModifiers held = {}) {
+        w.window.bench().setPlayhead({at});
+        w.seam().setFocus();
+        QTest::keyClick(&w.seam(), key, held);
+    }
+    Stretches kept() { return session().kept(w.take()); }
+    test::TempFolder folder_;
+    WindowDriver w;
+};
+
+TEST_F(Cutting, APieceIsCutOutDroppedAndBroughtBackAndNothingMoves) {
+    const ClockLine line = session().state().tetherOf(w.take())->line;
+    key(6, Qt::Key_X);
+    key(9, Qt::Key_X);
+    ASSERT_EQ(kept().size(), 3u);
+    key(7, Qt::Key_X, Qt::ShiftModifier);
+    ASSERT_EQ(kept().size(), 2u);
+    EXPECT_NEAR(kept()[0].end.value, 6, 1e-6);
+    EXPECT_NEAR(kept()[1].start.value, 9, 1e-6);
+    EXPECT_EQ(QString::fromStdString(session().shoot().undoLabel()),
+              QLatin1String("Drop a piece of sewing-01.mp4"));
+    EXPECT_EQ(session().soundPlan(w.take())->kept.size(), 2u) << "heard and written like that";
+    EXPECT_EQ(session().state().tetherOf(w.take())->line, line);
+    EXPECT_EQ(session().state().stateOf(w.take()), TetherState::Tethered);
+    key(7, Qt::Key_X, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_EQ(kept().size(), 3u);
+    for (int i = 0; i < 4; ++i) w.press(QStringLiteral("Undo"));
+    EXPECT_EQ(kept(), Stretches{session().wholeTake(w.take())});
+}
+
+TEST_F(Cutting, BothEndsAreTrimmedAndTheSharedPartIsKept) {
+    key(5, Qt::Key_BracketLeft);
+    key(15, Qt::Key_BracketRight);
+    ASSERT_EQ(kept().size(), 1u);
+    EXPECT_NEAR(kept()[0].start.value, 5, 1e-6);
+    EXPECT_NEAR(kept()[0].end.value, 15, 1e-6);
+    w.press(QStringLiteral("Undo"));
+    w.press(QStringLiteral("Undo"));
+    // From the menu, which shows only what can be done here.
+    ASSERT_TRUE(w.press(QStringLiteral("Trim the take, cut it, drop pieces, bring them back")));
+    QAction* shared = nullptr;
+    for (QMenu* menu : w.window.findChildren<QMenu*>()) {
+        for (QAction* a : menu->actions()) {
+            EXPECT_NE(a->text(), QLatin1String("Keep the whole take again"));
+            if (a->text() == QLatin1String("Keep the shared part")) shared = a;
+        }
+    }
+    ASSERT_TRUE(shared);
+    shared->trigger();
+    ASSERT_EQ(kept().size(), 1u);
+    EXPECT_NEAR(kept()[0].start.value, 3, 1e-3) << "where the recording begins";
+}
+
+TEST_F(Cutting, EachKeptPieceIsHandedOverAsAFileOfItsOwn) {
+    key(6, Qt::Key_X);
+    key(9.04, Qt::Key_X);
+    key(7, Qt::Key_X, Qt::ShiftModifier);
+    QSignalSpy done(&session(), &app::Session::handedOver);
+    session().handOver(w.take(), VideoContainer::Mov, QString::fromStdString(folder_.file("out")));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return done.count() == 1; }, 60000));
+    const auto result = done[0][0].value<app::HandedOver>();
+    EXPECT_TRUE(result.problem.isEmpty()) << result.problem.toStdString();
+    const QStringList paths = result.path.split(QLatin1Char('\n'));
+    ASSERT_EQ(paths.size(), 2);
+    EXPECT_TRUE(paths[0].endsWith(QLatin1String("sewing-01 clean piece 1.mov")));
+    EXPECT_NEAR(probe(paths[0].toStdString())->duration.value, 6, 0.05);
+    EXPECT_NEAR(probe(paths[1].toStdString())->duration.value, 20 - 9.04, 0.05);
+}
+
+}  // namespace
+}  // namespace brisk
