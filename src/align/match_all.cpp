@@ -157,9 +157,10 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
             parallelFor(takes.size(), threads, [&](std::size_t t) { ask(r * takes.size() + t); });
             for (std::size_t t = 0; t < takes.size(); ++t) {
                 const auto& a = answers[r * takes.size() + t];
-                if (a && *a && settles(**a, *takes[t], *recordings[r])) {
-                    settled[t] = Settled{r, (*a)->evidence.coarse};
-                }
+                if (!a || !*a || !settles(**a, *takes[t], *recordings[r])) continue;
+                // Shown at once; what the other recordings add comes when they have been asked.
+                if (told && !settled[t] && r + 1 < recordings.size()) told(t, {{r, **a}});
+                settled[t] = Settled{r, (*a)->evidence.coarse};
             }
         }
     }

@@ -24,7 +24,8 @@ struct AllMatches {
     std::optional<Error> problem;
 };
 
-/// Told of a take's places as soon as every recording was asked.
+/// Told of a take's places as soon as every recording was asked; of many takes also of a sure place
+/// before that.
 using TakeMatched = std::function<void(std::size_t take, const std::vector<TakePlace>& places)>;
 
 /// \param threads  0 = one for each core. The answer does not depend on it.

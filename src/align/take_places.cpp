@@ -16,6 +16,7 @@ namespace {
 
 constexpr Seconds kTouching{0.002};      // measured ends nearer than that belong together
 constexpr Seconds kWorthCovering{0.25};  // of a take
+constexpr Seconds kWorthMeasuring{5};    // of a take, against what stamps say
 constexpr Seconds kSearchBeyond{20};     // a recorder was stopped and started again
 constexpr double kContradicted = 0.5;    // most that can be sure of two that exclude each other
 
@@ -114,6 +115,10 @@ class Microphone {
             const SoundScan& other = *recordings_[r];
             if (known(r) || !sameRecorder(here.info, other.info)) continue;
             if (after ? continuesExactly(here, other) : continuesExactly(other, here)) {
+                // Two recorders that were started together stamp alike; sound knows better.
+                auto wrong = liesElsewhere(i, r, rest, after);
+                if (!wrong) return tl::unexpected(wrong.error());
+                if (*wrong) continue;
                 laid_.push_back(continued(i, r, after));
                 laid_.back().place.estimate.reason =
                     "It goes on from " + nameOf(here) + " to the sample, by their time stamps.";
@@ -159,21 +164,39 @@ class Microphone {
         return l;
     }
 
+    /// The gap that a place in another file leaves to one that is known.
+    [[nodiscard]] Seconds gapTo(std::size_t i, const Laid& other, bool after) const {
+        return after ? other.reach().start - laid_[i].reach().end
+                     : laid_[i].reach().start - other.reach().end;
+    }
+
+    /// A stretch of the take, and what of a file may lie there.
+    static SearchWithin around(const SoundScan& other, TimeRange rest, bool after) {
+        const Seconds reach = rest.length() + kSearchBeyond;
+        if (after) return {rest, TimeRange{{0}, std::min(other.length(), reach)}};
+        return {rest, TimeRange{std::max(Seconds{0}, other.length() - reach), other.length()}};
+    }
+
+    /// True where a file that should touch by its stamps is surely heard elsewhere. What is too
+    /// short or too quiet to tell says nothing against them.
+    Result<bool> liesElsewhere(std::size_t i, std::size_t r, TimeRange rest, bool after) const {
+        if (rest.length() < kWorthMeasuring) return false;
+        const SoundScan& other = *recordings_[r];
+        auto e = matchWithin(take_, other, around(other, rest, after), {}, job_.withReport({}));
+        if (!e) return tl::unexpected(e.error());
+        if (e->status != MatchStatus::Matched) return false;
+        return std::fabs(gapTo(i, {{r, *e}, &other}, after).value) > kTouching.value;
+    }
+
     /// Searches a file that may go on where another ends: a narrow search, that hears what is too
     /// short for the whole.
     Result<std::optional<Laid>> lookFor(std::size_t i, std::size_t r, TimeRange rest, bool after) {
         const SoundScan& other = *recordings_[r];
-        const Seconds reach = rest.length() + kSearchBeyond;
-        SearchWithin within{rest, TimeRange{{0}, std::min(other.length(), reach)}};
-        if (!after) {
-            within.recording = {std::max(Seconds{0}, other.length() - reach), other.length()};
-        }
-        auto e = matchWithin(take_, other, within, {}, job_.withReport({}));
+        auto e = matchWithin(take_, other, around(other, rest, after), {}, job_.withReport({}));
         if (!e) return tl::unexpected(e.error());
         if (e->status == MatchStatus::Unmatched || !e->oneLineHolds()) return std::nullopt;
         Laid found{{r, *e}, &other};
-        const Seconds gap = after ? found.reach().start - laid_[i].reach().end
-                                  : laid_[i].reach().start - found.reach().end;
+        const Seconds gap = gapTo(i, found, after);
         // By luck nothing lands on the very moment at which the other ends.
         const bool touches = std::fabs(gap.value) < kTouching.value;
         if (touches) {

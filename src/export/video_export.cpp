@@ -161,8 +161,9 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
                     plan.take.info.path);
     }
     TakeSoundPlan soundPlan = plan.sound;
+    const double measured = soundPlan.choice.toLoudness ? 0.3 : 0;  // of the work
     if (soundPlan.choice.toLoudness) {
-        auto level = resolveLevel(soundPlan, job.part(0, 0.3));
+        auto level = resolveLevel(soundPlan, job.part(0, measured));
         if (!level) return tl::unexpected(level.error());
         soundPlan.level = *level;
     }
@@ -175,7 +176,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
                             "between two key frames. Nothing was written; choose MOV.",
                         plan.take.info.path);
         }
-        auto found = pictureCut(plan.take.info, *plan.stretch, job.part(0.3, 0.35));
+        auto found = pictureCut(plan.take.info, *plan.stretch, job.part(measured, measured + 0.05));
         if (!found) return tl::unexpected(found.error());
         cut = *found;
     }
@@ -208,8 +209,21 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         if (auto added = add(*camera, "Camera sound"); !added) {
             return tl::unexpected(added.error());
         }
+        // Claps are quiet in it, too.
+        RemuxTrack& track = remux.tracks.back();
+        track.pull = [&camera, &soundPlan, channels = static_cast<std::size_t>(camera->channels()),
+                      at =
+                          kVideoSound.samples(begins + track.start)](std::span<float> out) mutable {
+            auto read = camera->read(out);
+            for (std::size_t n = 0; n < out.size() && !soundPlan.claps.empty(); ++n) {
+                const auto frame = at + static_cast<std::int64_t>(n / channels);
+                out[n] *= static_cast<float>(clapGain(soundPlan, kVideoSound.seconds(frame)));
+            }
+            at += static_cast<std::int64_t>(out.size() / channels);
+            return read;
+        };
     }
-    auto done = remuxTake(remux, job.part(0.3, 0.75));
+    auto done = remuxTake(remux, job.part(measured + 0.05, 0.75));
     if (!done) return tl::unexpected(done.error());
 
     VideoExportPlan meant = plan;

@@ -88,7 +88,11 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
         all.end - plan.kept[0].end < kNoCut) {
         plan.kept.clear();
     }
-    if (plan.choice.quietClaps) plan.claps = clapsIn(state, plan.clean, scanOf);
+    if (plan.choice.quietClaps) {
+        plan.claps = clapsIn(state, plan.clean, scanOf);
+        // The camera hears them later, by the sound's way to it.
+        for (TimeRange& c : plan.claps) c.end = c.end + state.tetherOf(take)->soundDelay;
+    }
     return plan;
 }
 

@@ -64,6 +64,16 @@ Seconds TakeSoundPlan::length() const {
     return sum;
 }
 
+double clapGain(const TakeSoundPlan& plan, Seconds t) {
+    double g = 1;
+    for (const TimeRange& c : plan.claps) {
+        if (t < c.start || t >= c.end) continue;
+        const double away = std::min(softly(t - c.start, kClapFade), softly(c.end - t, kClapFade));
+        g *= 1 + (factor(plan.choice.clapsDb) - 1) * away;
+    }
+    return g;
+}
+
 CleanPieces withoutDrift(CleanPieces pieces) {
     for (CleanPiece& p : pieces) {
         const Seconds begins = std::max(Seconds{0}, p.range().start);
@@ -133,14 +143,7 @@ struct TakeSound::State {
             const Seconds fade = std::min(edge, r.length() / 2);
             g = std::min(softly(t - r.start, fade), softly(r.end - t, fade));
         }
-        const double left = factor(plan.choice.clapsDb);
-        for (const TimeRange& c : plan.claps) {
-            if (t < c.start || t >= c.end) continue;
-            const double away =
-                std::min(softly(t - c.start, kClapFade), softly(c.end - t, kClapFade));
-            g *= 1 + (left - 1) * away;
-        }
-        return g;
+        return plan.claps.empty() ? g : g * clapGain(plan, t);
     }
 
     /// Renders `out` from frame `at` on, before the limiter.

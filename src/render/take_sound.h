@@ -52,6 +52,9 @@ class TakeSound {
     std::unique_ptr<State> state_;
 };
 
+/// What is left of a take's sounds at a moment, where claps are quiet: 1 elsewhere.
+double clapGain(const TakeSoundPlan& plan, Seconds takeTime);
+
 /// The gain that brings the take's loudness to the recording's, within ±30 dB.
 float loudnessGain(const SoundScan& take, const SoundScan& recording);
 

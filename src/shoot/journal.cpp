@@ -60,7 +60,8 @@ bool repeat(const ordered_json& line, Shoot& shoot) {
     } else {
         auto next = std::make_shared<ShootState>(shoot.state());
         applyPatch(*next, line.at("patch"));
-        shoot.apply({line.at("label"), [next](ShootState& s) { s = *next; }});
+        const Command step{line.at("label"), [next](ShootState& s) { s = *next; }};
+        line.contains("amend") ? shoot.amend(step) : shoot.apply(step);
     }
     return true;
 }
@@ -137,6 +138,14 @@ Result<void> Journal::applied(const Shoot& shoot) {
     return write(line.dump());
 }
 
+Result<void> Journal::amended(const ShootState& before, const Shoot& shoot) {
+    // Only what was added: a search amends its step with every take that it finds.
+    const ordered_json line{{"amend", true},
+                            {"label", shoot.steps()[shoot.at()].label},
+                            {"patch", statePatch(before, shoot.state(), {})}};
+    return write(line.dump());
+}
+
 Result<void> Journal::undone() {
     return write(R"({"undo":true})");
 }
@@ -210,7 +219,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
             found.shoot = Shoot(shootFromJson(lines[0].at("base")));
         }
         for (std::size_t i = first; i < lines.size() && repeat(lines[i], found.shoot); ++i) {
-            ++found.steps;
+            if (!lines[i].contains("amend")) ++found.steps;
         }
         return found;
     } catch (const ordered_json::exception&) {

@@ -35,6 +35,8 @@ class Journal {
 
     /// The newest step of `shoot`. Errors: CannotWrite (all of them; what was written is kept).
     Result<void> applied(const Shoot& shoot);
+    /// More of the newest step, which was `before`.
+    Result<void> amended(const ShootState& before, const Shoot& shoot);
     Result<void> undone();
     Result<void> redone();
     /// The state in force got a name.

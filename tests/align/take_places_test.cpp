@@ -62,6 +62,18 @@ TEST_F(TakePlacesTest, ByTheirStampsTheNextFileGoesOnToTheSample) {
     EXPECT_NEAR(places[0].estimate.line.offset.value, 20, 5e-5);
 }
 
+TEST_F(TakePlacesTest, StampsThatTheSoundContradictsAreNotBelieved) {
+    // The second file is another recorder's, half a second late, with stamps that touch.
+    files_ = {shoot_.recording(samples(talk_, 0, seam_), stamped(48000 * 60)),
+              shoot_.recording(samples(talk_, seam_ + 24000, talk_.size()),
+                               stamped(48000 * 60 + static_cast<std::int64_t>(seam_)))};
+    const auto places = placesOf(20, 70);
+    for (const TakePlace& p : places) {
+        const double is = p.recording == 0 ? 20 : 20 - (seam_ + 24000) / 48000.0;
+        EXPECT_NEAR(p.estimate.line.offset.value, is, 1e-3) << p.recording;
+    }
+}
+
 TEST_F(TakePlacesTest, WithoutStampsWhatIsMeasuredTellsThatTheyTouch) {
     files_ = {shoot_.recording(samples(talk_, 0, seam_)),
               shoot_.recording(samples(talk_, seam_, talk_.size()))};

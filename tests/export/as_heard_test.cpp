@@ -164,5 +164,29 @@ TEST_F(AsHeard, TheCameraIsASecondTrackThatDoesNotPlayByItself) {
     }
 }
 
+TEST_F(AsHeard, ClapsAreQuietInTheKeptCameraSoundToo) {
+    state_.sound = {};
+    state_.sound.camera = CameraSound::SecondTrack;
+    auto p = plan();
+    ASSERT_TRUE(p);
+    const auto loudness = [&](const TakeSoundPlan& of, double from, double to) {
+        VideoExportPlan video{*take_, of, VideoContainer::Mov, folder_.file("out"), "claps"};
+        const auto written = exportVideo(video, {});
+        EXPECT_TRUE(written);
+        auto reader = SoundReader::open(written->path, probe(written->path)->sounds[1].stream);
+        std::vector<float> v(static_cast<std::size_t>((to - from) * 48000));
+        EXPECT_TRUE(readMono(*reader, std::llround(from * 48000), v, 0));
+        double sum = 0;
+        for (const float x : v) sum += static_cast<double>(x) * x;
+        return sum;
+    };
+    const double before = loudness(*p, 5.01, 5.12), elsewhere = loudness(*p, 7, 8);
+    p->choice.quietClaps = true;
+    p->claps = {{{5}, {5.14}}};
+    EXPECT_GT(before, 1e-3);
+    EXPECT_EQ(loudness(*p, 5.01, 5.12), 0);
+    EXPECT_EQ(loudness(*p, 7, 8), elsewhere);
+}
+
 }  // namespace
 }  // namespace brisk

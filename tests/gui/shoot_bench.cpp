@@ -28,8 +28,8 @@ using namespace brisk::app;
 
 namespace {
 
-constexpr int kTakeSeconds = 12;
-constexpr int kRecordingSeconds = 600;
+constexpr int kTakeSeconds = 6;
+constexpr int kRecordingSeconds = 300;
 
 bool makeFiles(const QDir& folder, int takes, int recordings) {
     if (folder.exists(QStringLiteral("made"))) return true;

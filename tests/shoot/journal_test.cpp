@@ -170,6 +170,30 @@ TEST_F(JournalTest, TheHistorySurvivesSavingAndOpening) {
     EXPECT_FALSE(loaded->shoot.canUndo());
 }
 
+TEST_F(JournalTest, AStepThatGrowsIsOneStepAndIsWrittenOnce) {
+    Shoot shoot = withFiles();
+    auto journal = Journal::begin(journal_, shoot, "");
+    ASSERT_TRUE(journal);
+    shoot.apply(commands::addMark(shoot.state(), 1, {0}));
+    ASSERT_TRUE(journal->applied(shoot));
+    const auto small = std::filesystem::file_size(journal_);
+    for (int i = 1; i <= 200; ++i) {
+        const auto before = shoot.steps()[shoot.at()].state;
+        Command more = commands::addMark(shoot.state(), 1, {static_cast<double>(i)});
+        shoot.amend(more);
+        ASSERT_TRUE(journal->amended(*before, shoot));
+    }
+    const auto found = readJournal(journal_);
+    ASSERT_TRUE(found && *found);
+    Shoot back = (*found)->shoot;
+    EXPECT_EQ(text(back.state()), text(shoot.state()));
+    EXPECT_EQ(back.state().marks.size(), 201u);
+    back.undo();
+    EXPECT_TRUE(back.state().marks.empty()) << "one step back";
+    // Each addition once, not all of them again with each.
+    EXPECT_LT(std::filesystem::file_size(journal_), small + 200 * 300);
+}
+
 TEST_F(JournalTest, OneThatCouldNotBeWrittenOnIsBegunAnewAndHoldsEverything) {
     Shoot shoot = withFiles();
     ASSERT_TRUE(saveProject(shoot, project_, {}));

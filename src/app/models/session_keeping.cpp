@@ -33,9 +33,9 @@ void Session::apply(const Command& command) {
 
 void Session::amend(const Command& command) {
     if (!journal_) beginJournal();
+    const auto before = shoot_.steps()[shoot_.at()].state;
     shoot_.amend(command);
-    keep([](Journal& j) { return j.undone(); });
-    keep([this](Journal& j) { return j.applied(shoot_); });
+    keep([&](Journal& j) { return j.amended(*before, shoot_); });
     emit changed();
 }
 

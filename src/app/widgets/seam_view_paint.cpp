@@ -111,6 +111,10 @@ void SeamView::paintStitches(QPainter& p) const {
 void SeamView::paintUncovered(QPainter& p) const {
     const auto pair = session_.placedPair(take_);
     if (!pair) return;
+    const auto becomes = session_.state().soundOf(take_).uncovered;
+    const QString what = becomes == Uncovered::Camera ? tr("no clean sound: the camera's is heard")
+                         : becomes == Uncovered::Trimmed ? tr("no clean sound: trimmed away")
+                                                         : tr("no clean sound here: silence");
     const auto hollow = [&](double a, double b) {
         a = std::max(0.0, a);
         b = std::min(static_cast<double>(width()), b);
@@ -119,7 +123,7 @@ void SeamView::paintUncovered(QPainter& p) const {
         p.fillRect(r, QBrush(colours().hairline, Qt::BDiagPattern));
         p.setPen(colours().quiet);
         p.setFont(uiFont(12));
-        if (r.width() > 150) p.drawText(r, Qt::AlignCenter, tr("no clean sound here"));
+        if (r.width() > 190) p.drawText(r, Qt::AlignCenter, what);
     };
     const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
     for (const TimeRange& r : uncovered(pair->pieces(), seen)) {
@@ -146,7 +150,10 @@ void SeamView::paintKept(QPainter& p) const {
         p.drawLine(band.topLeft(), band.bottomLeft());
         p.drawLine(band.topRight(), band.bottomRight());
         p.setPen(colours().quiet);
-        if (band.width() > 90) p.drawText(band, Qt::AlignCenter, tr("cut away"));
+        if (band.width() > 90) {
+            p.drawText(band.adjusted(0, 0, 0, -26), Qt::AlignHCenter | Qt::AlignBottom,
+                       tr("cut away"));
+        }
     };
     Seconds last = whole.start;
     for (const TimeRange& r : e->kept) {

@@ -117,7 +117,7 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
             c.toLoudness = true;
         });
     addField(
-        level, tr("True peaks stay under"), tr("dBTP"), -20, 0,
+        level, tr("True peaks stay under"), tr("dBTP at most"), -20, 0,
         [](const SoundChoice& c) { return c.ceilingDbtp; },
         [](SoundChoice& c, double v) { c.ceilingDbtp = v; });
     level->addStretch(1);
@@ -232,6 +232,7 @@ void SoundPanel::addField(QHBoxLayout* row, const QString& what, const QString& 
     l->setProperty("quiet", true);
     row->addWidget(edit);
     row->addWidget(l);
+    row->addSpacing(6);
     fields_.push_back({edit, std::move(value)});
     connect(edit, &QLineEdit::editingFinished, this, [this, edit, what, unit, least, most, set] {
         bool number = false;
