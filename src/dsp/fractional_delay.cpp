@@ -4,6 +4,7 @@
 // ideal interpolator.
 #include "dsp/fractional_delay.h"
 
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
@@ -36,6 +37,7 @@ FractionalAdvance::FractionalAdvance(double fraction, int channels)
         sum += sinc(x) * window;
     }
     for (auto& t : taps_) t = static_cast<float>(t / sum);
+    std::reverse(taps_.begin(), taps_.end());  // oldest first, as samples lie
 }
 
 void FractionalAdvance::process(std::span<const float> in, std::vector<float>& out) {
@@ -43,17 +45,33 @@ void FractionalAdvance::process(std::span<const float> in, std::vector<float>& o
     // history_ holds the kTaps frames before the block, then the block itself.
     const std::size_t before = history_.size();
     history_.insert(history_.end(), in.begin(), in.end());
-    for (std::size_t n = 0; n < in.size() / channels; ++n) {
-        for (std::size_t c = 0; c < channels; ++c) {
-            const float* newest = &history_[before + n * channels + c];
-            float sum = 0;
-            for (std::size_t i = 0; i < taps_.size(); ++i) {
-                sum += taps_[i] * *(newest - static_cast<std::ptrdiff_t>(i * channels));
-            }
-            out.push_back(sum);
+    const std::size_t frames = in.size() / channels;
+    const std::size_t first = out.size();
+    out.resize(first + in.size());
+    line_.resize(history_.size() / channels);
+    for (std::size_t c = 0; c < channels; ++c) {
+        for (std::size_t n = 0; n < line_.size(); ++n) line_[n] = history_[n * channels + c];
+        const float* oldest = line_.data() + before / channels + 1 - taps_.size();
+        for (std::size_t n = 0; n < frames; ++n) {
+            out[first + n * channels + c] = dot(oldest + n);
         }
     }
     history_.erase(history_.begin(), history_.end() - static_cast<std::ptrdiff_t>(before));
+}
+
+float FractionalAdvance::dot(const float* oldest) const {
+    // Eight sums side by side, as the processor adds them.
+    constexpr std::size_t kLanes = 8;
+    static_assert(kTaps % kLanes == 0);
+    float sums[kLanes] = {};
+    const float* taps = taps_.data();
+    for (std::size_t i = 0; i < kTaps; i += kLanes) {
+        for (std::size_t lane = 0; lane < kLanes; ++lane) {
+            sums[lane] += taps[i + lane] * oldest[i + lane];
+        }
+    }
+    return ((sums[0] + sums[4]) + (sums[1] + sums[5])) +
+           ((sums[2] + sums[6]) + (sums[3] + sums[7]));
 }
 
 }  // namespace brisk

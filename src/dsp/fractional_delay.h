@@ -23,9 +23,12 @@ class FractionalAdvance {
     void process(std::span<const float> in, std::vector<float>& out);
 
   private:
+    [[nodiscard]] float dot(const float* oldest) const;
+
     int channels_;
-    std::vector<float> taps_;
-    std::vector<float> history_;
+    std::vector<float> taps_;     // oldest sample's first
+    std::vector<float> history_;  // interleaved
+    std::vector<float> line_;     // one channel of it
 };
 
 }  // namespace brisk

@@ -100,6 +100,7 @@ struct TakeSound::State {
     std::int64_t sourceAt = 0;  // that both sources give next
     bool placed = false;
     std::vector<float> cleanBlock, cameraBlock;
+    std::vector<TimeRange> busy;
     std::vector<float> ahead;  // rendered, before the limiter: from frame - kLimiterReach on
 
     State(TakeSoundPlan p, SampleRate r, CleanSound c)
@@ -146,6 +147,24 @@ struct TakeSound::State {
         return plan.claps.empty() ? g : g * clapGain(plan, t);
     }
 
+    /// Where gains change: around every edge, and where claps are quiet.
+    void findBusy() {
+        const Seconds most = std::max(kCrossfade, milliseconds(plan.choice.softEdgeMs));
+        for (const auto* list : {&covered, &stretches}) {
+            for (const TimeRange& r : *list) {
+                busy.push_back({r.start - most, r.start + most});
+                busy.push_back({r.end - most, r.end + most});
+            }
+        }
+        busy.insert(busy.end(), plan.claps.begin(), plan.claps.end());
+    }
+    /// True where all gains stay as they are.
+    [[nodiscard]] bool evenOver(TimeRange block) const {
+        return std::none_of(busy.begin(), busy.end(), [&](const TimeRange& b) {
+            return b.start < block.end && block.start < b.end;
+        });
+    }
+
     /// Renders `out` from frame `at` on, before the limiter.
     Result<void> render(std::int64_t at, std::span<float> out) {
         const auto ch = static_cast<std::size_t>(channels);
@@ -167,12 +186,16 @@ struct TakeSound::State {
         }
         sourceAt = at + static_cast<std::int64_t>(frames);
         const double gain = factor(plan.level.gainDb);
+        const bool even = evenOver({rate.seconds(at), rate.seconds(sourceAt)});
+        float a = 0, b = 0;
         for (std::size_t n = 0; n < frames; ++n) {
-            const Seconds t = rate.seconds(at + static_cast<std::int64_t>(n));
-            const double all = gain * shape(t);
-            const double share = cleanShare(t);
-            const auto a = static_cast<float>(all * share);
-            const auto b = static_cast<float>(camera ? all * cameraGain * cameraShare(share) : 0);
+            if (!even || n == 0) {
+                const Seconds t = rate.seconds(at + static_cast<std::int64_t>(n));
+                const double all = gain * shape(t);
+                const double share = cleanShare(t);
+                a = static_cast<float>(all * share);
+                b = static_cast<float>(camera ? all * cameraGain * cameraShare(share) : 0);
+            }
             for (std::size_t c = 0; c < ch; ++c) {
                 float v = a * cleanBlock[n * cleanCh + (cleanCh == 1 ? 0 : c)];
                 if (b != 0) {
@@ -204,6 +227,7 @@ Result<TakeSound> TakeSound::open(const TakeSoundPlan& plan, SampleRate rate) {
     state->channels = state->clean.channels();
     state->covered = coverage(pieces);
     state->stretches = plan.stretches();
+    state->findBusy();
     if (state->fills() || plan.choice.camera == CameraSound::Blended) {
         auto camera = PlacedSound::open(*plan.take, scratchLine(*plan.take), rate);
         if (!camera) return tl::unexpected(camera.error());
