@@ -78,19 +78,17 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
         return Option{text, tip, [e](SoundChoice& c) { c.ears = e; },
                       [e](const SoundChoice& c) { return c.ears == e; }};
     };
-    addChoices(
-        ears, tr("ears"),
-        {ear(tr("as recorded"), tr("One-sided and mono sound goes to both"), Ears::AsRecorded),
-         ear(tr("left"), tr("The left channel in both ears"), Ears::Left),
-         ear(tr("right"), tr("The right channel in both ears"), Ears::Right),
-         ear(tr("mix"), tr("Both channels mixed, in both ears"), Ears::Mix),
-         ear(tr("swap"), tr("Left and right exchanged"), Ears::Swapped)});
-    addChoices(
-        ears, tr("polarity"),
-        {{tr("as matched"), tr("As the match found it"), [](SoundChoice& c) { c.turned = false; },
-          [](const SoundChoice& c) { return !c.turned; }},
-         {tr("turned"), tr("Upside down against that"), [](SoundChoice& c) { c.turned = true; },
-          [](const SoundChoice& c) { return c.turned; }}});
+    addChoices(ears, tr("ears"),
+               {ear(tr("as it is"), tr("As recorded; one-sided and mono sound goes to both"),
+                    Ears::AsRecorded),
+                ear(tr("left"), tr("The left channel in both ears"), Ears::Left),
+                ear(tr("right"), tr("The right channel in both ears"), Ears::Right),
+                ear(tr("mix"), tr("Both channels mixed, in both ears"), Ears::Mix),
+                ear(tr("swap"), tr("Left and right exchanged"), Ears::Swapped)});
+    addChoices(ears, tr("polarity"),
+               {{tr("turned over"), tr("Upside down against what the match found"),
+                 [](SoundChoice& c) { c.turned = !c.turned; },
+                 [](const SoundChoice& c) { return c.turned; }}});
     ears->addStretch(1);
 
     auto* level = addRow();
@@ -127,7 +125,7 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                {{tr("silent"), tr("Silence where no recording covers the take"),
                  [](SoundChoice& c) { c.uncovered = Uncovered::Silence; },
                  [](const SoundChoice& c) { return c.uncovered == Uncovered::Silence; }},
-                {tr("camera's sound"), tr("As loud as the clean sound, crossfaded"),
+                {tr("camera"), tr("The camera's sound, as loud as the clean sound, crossfaded"),
                  [](SoundChoice& c) { c.uncovered = Uncovered::Camera; },
                  [](const SoundChoice& c) { return c.uncovered == Uncovered::Camera; }},
                 {tr("trimmed"), tr("The take keeps only what a recording covers"),
@@ -142,7 +140,7 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                      c.clapsDb = -120;
                  },
                  [](const SoundChoice& c) { return c.quietClaps && c.clapsDb <= -120; }},
-                {tr("20 dB lower"), tr("Found and marked claps are lowered; nothing moves"),
+                {tr("−20 dB"), tr("Found and marked claps are lowered; nothing moves"),
                  [](SoundChoice& c) {
                      c.quietClaps = true;
                      c.clapsDb = -20;
@@ -164,9 +162,9 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
         [](SoundChoice& c, double v) { c.softEdgeMs = v; });
     clocks->addStretch(1);
 
+    // One line each; the whole sentence is a pointer's rest away, and in the hand-over.
     const auto words = [&](const char* property) {
-        auto* l = new QLabel(this);
-        l->setWordWrap(true);
+        auto* l = new ElidedLabel(this);
         l->setFont(uiFont(12));
         l->setProperty(property, true);
         column->addWidget(l);
@@ -196,8 +194,9 @@ void SoundPanel::addChoices(QHBoxLayout* row, const QString& name, std::vector<O
     if (!name.isEmpty()) {
         auto* l = new QLabel(name, this);
         l->setProperty("quiet", true);
+        l->setFont(uiFont(12));
         if (row->count() == 0) {
-            l->setFixedWidth(98);
+            l->setFixedWidth(92);
         } else {
             row->addSpacing(12);
         }
@@ -207,6 +206,7 @@ void SoundPanel::addChoices(QHBoxLayout* row, const QString& name, std::vector<O
     for (std::size_t i = 0; i < options.size(); ++i) {
         const Option& o = options[i];
         auto* b = new QPushButton(o.text, this);
+        b->setFont(uiFont(12));
         b->setCheckable(true);
         b->setProperty("choice", true);
         b->setToolTip(o.tip);
@@ -225,11 +225,13 @@ void SoundPanel::addField(QHBoxLayout* row, const QString& what, const QString& 
                           double most, std::function<double(const SoundChoice&)> value,
                           std::function<void(SoundChoice&, double)> set) {
     auto* edit = new QLineEdit(this);
-    edit->setFixedWidth(52);
+    edit->setFixedWidth(48);
+    edit->setFont(uiFont(12));
     edit->setAccessibleName(what);
     edit->setToolTip(tr("%1, %2 to %3 %4").arg(what, numberText(least), numberText(most), unit));
     auto* l = new QLabel(unit, this);
     l->setProperty("quiet", true);
+    l->setFont(uiFont(12));
     row->addWidget(edit);
     row->addWidget(l);
     row->addSpacing(6);

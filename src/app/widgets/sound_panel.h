@@ -12,7 +12,6 @@
 
 class QButtonGroup;
 class QHBoxLayout;
-class QLabel;
 class QLineEdit;
 class QPushButton;
 
@@ -62,8 +61,8 @@ class SoundPanel : public QWidget {
     Seconds slip_;
     ElidedLabel* title_;
     QPushButton *one_, *all_, *asAll_;
-    QLabel* holds_;
-    QLabel* warning_;
+    ElidedLabel* holds_;
+    ElidedLabel* warning_;
     std::vector<Group> groups_;
     std::vector<Field> fields_;
 };
