@@ -46,9 +46,12 @@ HandedOver written(const VideoExportPlan& whole, const JobControl& job) {
         const auto w = exportVideo(
             plans[i], job.part(static_cast<double>(i) / all, static_cast<double>(i + 1) / all));
         if (!w) {
+            const QString stopped =
+                paths.isEmpty()
+                    ? QObject::tr("Stopped. No file was left behind; the take is untouched.")
+                    : QObject::tr("Stopped. What is written is whole; the take is untouched.");
             problems << (w.error().code == ErrorCode::Cancelled
-                             ? QObject::tr("Stopped. No half file was left behind; the take is "
-                                           "untouched.")
+                             ? stopped
                              : QString::fromStdString(w.error().sentence));
             break;
         }
