@@ -6,10 +6,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <filesystem>
 #include <numeric>
 
 #include "align/match.h"
+#include "align/recorder_files.h"
 #include "align/window_reader.h"
 #include "dsp/plain_lag.h"
 
@@ -22,10 +22,6 @@ constexpr int kReach = 96;           // samples at 48 kHz that the engine's answ
 constexpr double kLikeEnough = 0.6;  // two microphones, however near, stay below
 constexpr double kSameClock = 1e-4;  // seconds between head and end
 constexpr double kWhole = 0.1;       // of a sample: cut and padded files are out by whole ones
-
-std::string nameOf(const SoundScan& s) {
-    return std::filesystem::path(s.info.path).filename().string();
-}
 
 struct Look {
     double time = 0;  // of the copy
@@ -90,7 +86,8 @@ ClockLine onCopy(ClockLine toOld, ClockLine copyToOld) {
 }
 
 Result<CopyFit> fitCopy(const SoundScan& copy, const SoundScan& old, const JobControl& job) {
-    const std::string names = nameOf(copy) + " is not the same sound as " + nameOf(old) + ": ";
+    const std::string names =
+        fileNameOf(copy) + " is not the same sound as " + fileNameOf(old) + ": ";
     CopyFit fit;
     // Matched like a take, but by its sound alone: time stamps may be another program's.
     SoundScan asTake = copy;
@@ -105,7 +102,7 @@ Result<CopyFit> fitCopy(const SoundScan& copy, const SoundScan& old, const JobCo
         return fit;
     }
     if (!found->oneLineHolds()) {
-        fit.refusal = nameOf(copy) + " is " + nameOf(old) +
+        fit.refusal = fileNameOf(copy) + " is " + fileNameOf(old) +
                       " with something cut out or put in, so that not all tethers can be kept." +
                       found->reason;
         return fit;

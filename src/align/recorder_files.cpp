@@ -20,6 +20,10 @@ std::string namePattern(const std::string& path) {
     return name.substr(0, name.find_first_of("0123456789"));
 }
 
+std::string fileNameOf(const SoundScan& scan) {
+    return std::filesystem::path(scan.info.path).filename().string();
+}
+
 bool sameRecorder(const MediaInfo& a, const MediaInfo& b) {
     if (a.sounds.empty() || b.sounds.empty()) return false;
     const SoundFacts& x = a.sounds.front();
@@ -33,11 +37,10 @@ bool sameRecorder(const MediaInfo& a, const MediaInfo& b) {
 }
 
 bool continuesExactly(const SoundScan& before, const SoundScan& after) {
-    const auto& a = before.info.stamps.bextReference;
-    const auto& b = after.info.stamps.bextReference;
-    if (!a || !b || !sameRecorder(before.info, after.info)) return false;
-    const double gap = (*b - *a - before.length()).value * before.rate.hertz;
-    return std::fabs(gap) < kSameSample;
+    // Only these stamps count samples.
+    const bool counted = before.info.stamps.bextReference && after.info.stamps.bextReference;
+    if (!counted || !sameRecorder(before.info, after.info)) return false;
+    return std::fabs(stampedGap(before, after)->value * before.rate.hertz) < kSameSample;
 }
 
 std::optional<Seconds> stampedGap(const SoundScan& before, const SoundScan& after) {

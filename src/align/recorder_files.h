@@ -14,6 +14,9 @@ namespace brisk {
 /// The letters a device begins its files' names with: "lavalier-" of "card/lavalier-03.wav".
 std::string namePattern(const std::string& path);
 
+/// "lavalier-03.wav", for sentences.
+std::string fileNameOf(const SoundScan& scan);
+
 /// True where two files look as if they came from one recorder: same folder, format and naming.
 bool sameRecorder(const MediaInfo& a, const MediaInfo& b);
 

@@ -5,11 +5,9 @@
 
 #include <algorithm>
 #include <cmath>
-#include <filesystem>
 
 #include "align/match_within.h"
 #include "align/recorder_files.h"
-#include "core/time_text.h"
 
 namespace brisk {
 namespace {
@@ -19,10 +17,6 @@ constexpr Seconds kWorthCovering{0.25};  // of a take
 constexpr Seconds kWorthMeasuring{5};    // of a take, against what stamps say
 constexpr Seconds kSearchBeyond{20};     // a recorder was stopped and started again
 constexpr double kContradicted = 0.5;    // most that can be sure of two that exclude each other
-
-std::string nameOf(const SoundScan& s) {
-    return std::filesystem::path(s.info.path).filename().string();
-}
 
 /// One place with its file, and the stretch of the take it covers.
 struct Laid {
@@ -65,7 +59,7 @@ class Microphone {
         TetherEstimate& e = laid_.front().place.estimate;
         e.status = MatchStatus::Unsure;
         e.confidence = std::min(e.confidence, kContradicted);
-        e.reason = "It fits " + nameOf(other) + " as well as " + nameOf(first()) +
+        e.reason = "It fits " + fileNameOf(other) + " as well as " + fileNameOf(first()) +
                    ", and one recorder made both at different times. " + e.reason;
     }
     /// Looks for the files that go on where these end.
@@ -121,7 +115,7 @@ class Microphone {
                 if (*wrong) continue;
                 laid_.push_back(continued(i, r, after));
                 laid_.back().place.estimate.reason =
-                    "It goes on from " + nameOf(here) + " to the sample, by their time stamps.";
+                    "It goes on from " + fileNameOf(here) + " to the sample, by their time stamps.";
                 return {};
             }
         }
@@ -248,7 +242,7 @@ class Microphone {
         for (TetherSegment& s : e.segments) s.line = line;
         if (e.reason.find("to the sample") != std::string::npos) return;
         e.reason += (e.reason.empty() ? "" : " ") + std::string("It and ") +
-                    nameOf(*lead.recording) + " continue each other: one clock.";
+                    fileNameOf(*lead.recording) + " continue each other: one clock.";
     }
 
     const SoundScan& take_;

@@ -189,9 +189,11 @@ Run addExport(CLI::App& sub) {
             const SoundScan& take = *work->takes[job.take];
             VideoExportPlan plan{take, job.sound, o->container(), o->out, o->name};
             console.say(take.info.path + ": " + describeExport(plan));
-            for (const VideoExportPlan& piece : plansForPieces(plan)) {
+            auto pieces = plansForPieces(plan);
+            for (const VideoExportPlan& piece : pieces) {
                 auto written = exportVideo(piece, console.job("Writing " + take.info.path));
                 if (!written) return console.report(written.error());
+                for (VideoExportPlan& p : pieces) p.sound.level = written->level;
                 list.push_back(writtenJson(take.info.path, namesOf(job.sound.clean), *written));
                 if (!written->readBack.problem.empty()) {
                     console.say(written->path + ": " + written->readBack.problem);

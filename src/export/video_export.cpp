@@ -161,8 +161,9 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
                     plan.take.info.path);
     }
     TakeSoundPlan soundPlan = plan.sound;
-    const double measured = soundPlan.choice.toLoudness ? 0.3 : 0;  // of the work
-    if (soundPlan.choice.toLoudness) {
+    const bool measure = soundPlan.choice.toLoudness && !soundPlan.level.measured();
+    const double measured = measure ? 0.3 : 0;  // of the work
+    if (measure) {
         auto level = resolveLevel(soundPlan, job.part(0, measured));
         if (!level) return tl::unexpected(level.error());
         soundPlan.level = *level;
@@ -232,7 +233,8 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     auto check = readBack(meant, file->temporaryPath().string(), job.part(0.75, 1));
     if (!check) return tl::unexpected(check.error());
     if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
-    return WrittenVideo{file->target().string(), describeExport(plan), std::move(*check)};
+    return WrittenVideo{file->target().string(), describeExport(plan), std::move(*check),
+                        soundPlan.level};
 }
 
 }  // namespace brisk

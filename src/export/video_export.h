@@ -50,6 +50,7 @@ struct WrittenVideo {
     std::string path;
     std::string holds;  ///< One sentence.
     ReadBack readBack;
+    LevelPlan level;  ///< As it was measured, or was known before.
 };
 
 /// One sentence: what the file will hold.

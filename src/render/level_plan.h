@@ -17,6 +17,7 @@ struct LevelPlan {
     /// What comes out, where it was measured.
     double lufs = -70;
     double truePeakDbtp = -120;
+    [[nodiscard]] bool measured() const { return lufs > -70; }
     friend bool operator==(const LevelPlan&, const LevelPlan&) = default;
 };
 

@@ -40,7 +40,7 @@ QString checkedWords(const ReadBack& r) {
 /// Writes every piece that is kept, one file each; stops at the first that cannot be written.
 HandedOver written(const VideoExportPlan& whole, const JobControl& job) {
     QStringList paths, holds, problems, checked;
-    const auto plans = plansForPieces(whole);
+    auto plans = plansForPieces(whole);
     for (std::size_t i = 0; i < plans.size(); ++i) {
         const double all = static_cast<double>(plans.size());
         const auto w = exportVideo(
@@ -55,6 +55,8 @@ HandedOver written(const VideoExportPlan& whole, const JobControl& job) {
                              : QString::fromStdString(w.error().sentence));
             break;
         }
+        // It is that of all that is kept: measured once.
+        for (VideoExportPlan& p : plans) p.sound.level = w->level;
         paths << QString::fromStdString(w->path);
         holds << QString::fromStdString(w->holds);
         checked << checkedWords(w->readBack);

@@ -278,7 +278,7 @@ QString SoundPanel::warning() const {
     const auto plan = session_.soundPlan(take_);
     QStringList all;
     if (plan && c.toLoudness) {
-        if (plan->level.lufs <= -70) {
+        if (!plan->level.measured()) {
             all << tr("Its loudness is being measured.");
         } else if (std::fabs(plan->level.lufs - c.targetLufs) > 0.1) {
             all << tr("It comes to %1 LUFS only: the peaks leave no more room.")
