@@ -5,6 +5,7 @@
 #include <gtest/gtest.h>
 
 #include <QLineEdit>
+#include <QMenu>
 #include <QSignalSpy>
 #include <QTest>
 #include <QWheelEvent>
@@ -45,6 +46,24 @@ class WholeShoot : public ::testing::Test {
     }
     app::Session& session() { return w.window.session(); }
     app::DayMap& map() { return w.window.dayMap(); }
+    /// Chooses from the menu that is open in the window.
+    bool trigger(const QString& text) {
+        bool done = false;
+        for (QMenu* menu : w.window.findChildren<QMenu*>()) {
+            for (QAction* a : menu->actions()) {
+                if (done || a->text() != text) continue;
+                a->trigger();
+                done = true;
+            }
+            menu->close();
+        }
+        // A closed menu goes away, so that the next one is not mistaken for it.
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        return done;
+    }
+    bool fromHistory(const QString& text) {
+        return w.press(QStringLiteral("History")) && trigger(text);
+    }
     int take(const char* name) {
         for (const MediaItem& m : session().state().media) {
             if (std::filesystem::path(m.path).filename() == name) return m.id;
@@ -137,6 +156,57 @@ TEST_F(WholeShoot, OneJumpsToWhatNeedsAnEar) {
     w.window.choose(take("sewing-01.mp4"));
     ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear (J)")));
     EXPECT_EQ(w.take(), take("sewing-02.mp4"));
+}
+
+TEST_F(WholeShoot, WhatNeedsAnEarIsFilteredOutAndResolved) {
+    match();
+    session().moveClean(take("sewing-02.mp4"), milliseconds(3));
+    ASSERT_TRUE(w.press(QStringLiteral("all")));
+    ASSERT_TRUE(trigger(QStringLiteral("needs an ear")));
+    EXPECT_EQ(w.window.takePanel().model().listedTakes(), std::vector<int>{take("sewing-02.mp4")});
+    w.window.choose(take("sewing-02.mp4"));
+    ASSERT_TRUE(w.press(QStringLiteral("Back to the found place")));
+    EXPECT_TRUE(w.window.takePanel().model().listedTakes().empty()) << "nothing needs one any more";
+    ASSERT_TRUE(w.press(QStringLiteral("needs an ear")));
+    ASSERT_TRUE(trigger(QStringLiteral("all")));
+    ASSERT_TRUE(w.press(QStringLiteral("Tether all that are sure (2)")));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 tethered, 1 loose"));
+}
+
+TEST_F(WholeShoot, OneReturnsToASnapshotWholeOrForOneTake) {
+    match();
+    const int first = take("sewing-01.mp4"), second = take("sewing-02.mp4");
+    session().keepSnapshot(QStringLiteral("before the cut"));
+    session().moveClean(first, milliseconds(5));
+    session().moveClean(second, milliseconds(7));
+    w.window.choose(first);
+    const auto moved = [&](int id) { return session().state().tetherOf(id)->movedByHand(); };
+    ASSERT_TRUE(moved(first) && moved(second));
+    ASSERT_TRUE(fromHistory(QStringLiteral("This take as in \"before the cut\"")));
+    EXPECT_TRUE(!moved(first) && moved(second)) << "only this one";
+    ASSERT_TRUE(fromHistory(QStringLiteral("Back to \"before the cut\"")));
+    EXPECT_FALSE(moved(second));
+    w.press(QStringLiteral("Undo"));
+    EXPECT_TRUE(moved(second)) << "that, too, can be undone";
+}
+
+TEST_F(WholeShoot, MovedFilesAreFoundByDroppingTheirFolder) {
+    match();
+    const int id = take("sewing-01.mp4");
+    const ClockLine line = session().state().tetherOf(id)->line;
+    const auto elsewhere = std::filesystem::path(folder_.file("")) / "second disk";
+    std::filesystem::create_directories(elsewhere);
+    std::filesystem::rename(folder_.file("sewing-01.mp4"), elsewhere / "A001.mp4");
+    w.drop({QString::fromStdString(elsewhere.string())});
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return session().state().item(id)->path == (elsewhere / "A001.mp4").string(); },
+        20000));
+    w.waitQuiet();
+    EXPECT_EQ(session().state().media.size(), 4u) << "found, not added";
+    EXPECT_EQ(session().state().tetherOf(id)->line, line);
+    EXPECT_TRUE(session().placedPair(id)) << "read where it is now";
+    EXPECT_EQ(QString::fromStdString(session().shoot().undoLabel()),
+              QLatin1String("Find 1 moved file"));
 }
 
 TEST_F(WholeShoot, OnlyTheSoundOfATakeCanBeWanted) {
