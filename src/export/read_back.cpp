@@ -7,6 +7,7 @@
 
 #include "core/time_text.h"
 #include "dsp/plain_lag.h"
+#include "export/file_tracks.h"
 #include "export/video_export.h"
 #include "media/packet_digest.h"
 #include "media/probe.h"
@@ -68,6 +69,61 @@ PacketList packetsOf(const PacketList& all, const PictureCut& cut, std::int64_t 
     return out;
 }
 
+void say(ReadBack& r, const std::string& problem) {
+    r.problem += (r.problem.empty() ? "" : " ") + problem;
+}
+
+/// Measures one sound of the file where its pieces reach: a fifth of that for each of the three
+/// places, ten seconds at most. The slips kept are those of the clean sound; others only speak up.
+Result<void> checkTrack(const VideoExportPlan& plan, const FileTrack& track, const MediaInfo& info,
+                        std::size_t index, ReadBack& r) {
+    auto reader = SoundReader::open(info.path, info.sounds[index].stream);
+    if (!reader) return tl::unexpected(reader.error());
+    auto sound = TakeSound::open(track.sound, kRate);
+    if (!sound) return tl::unexpected(sound.error());
+    const Seconds soundStart = info.soundStartInTake(index);
+    const TimeRange held =
+        plan.cut ? TimeRange{plan.cut->start, std::min(plan.cut->end, plan.stretch->end)}
+                 : TimeRange{{0}, plan.take.pictures.end()};
+    const Seconds begins = plan.cut ? plan.cut->start : Seconds{0};
+    const CleanPieces& pieces = track.sound.clean;
+    const TimeRange covered =
+        held.intersect({pieces.front().range().start, pieces.back().range().end});
+    if (covered.length() < Seconds{kWindowSeconds}) return {};
+    const Seconds stretch{std::clamp(covered.length().value / 5, kWindowSeconds, 10.0)};
+    const Seconds starts[3] = {covered.start, (covered.start + covered.end - stretch) / 2,
+                               covered.end - stretch};
+    Seconds* slips[3] = {&r.slipStart, &r.slipMiddle, &r.slipEnd};
+    for (int i = 0; i < 3; ++i) {
+        auto at = loudestSecond(*sound, {starts[i], starts[i] + stretch});
+        if (!at) return tl::unexpected(at.error());
+        auto want = meant(*sound, *at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})));
+        if (!want) return tl::unexpected(want.error());
+        // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
+        const double exact =
+            (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} - begins - soundStart)
+                .value *
+            kRate.hertz;
+        const auto first = static_cast<std::int64_t>(std::floor(exact));
+        std::vector<float> got(want->size());
+        if (auto read = readMono(*reader, first, got, 0); !read) {
+            return tl::unexpected(read.error());
+        }
+        const PlainLag lag = measureLag(*want, got, kReach);
+        if (lag.correlation == 0 && energyOf(*want) < 1e-6) continue;
+        const Seconds slip{(lag.samples - (exact - static_cast<double>(first))) / kRate.hertz};
+        if (index == 0) {
+            r.soundMeasured = true;
+            *slips[i] = slip;
+        }
+        if (lag.correlation < 0.8 || std::fabs(slip.value) > kMostSlipSeconds) {
+            say(r, "The " + track.words + " at " + clockText(*at, 1) + " lies " + slipText(slip) +
+                       " from where the tether says.");
+        }
+    }
+    return {};
+}
+
 }  // namespace
 
 Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
@@ -86,52 +142,19 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
 
     auto info = probeWithSound(path);
     if (!info) return tl::unexpected(info.error());
-    auto reader = SoundReader::open(path, info->sounds.front().stream);
-    if (!reader) return tl::unexpected(reader.error());
-    auto sound = TakeSound::open(plan.sound, kRate);
-    if (!sound) return tl::unexpected(sound.error());
-    const Seconds soundStart = info->soundStartInTake();
-
-    // Measured where the recording reaches; a fifth of it for each of the three places, ten
-    // seconds at most.
-    const TimeRange held =
-        plan.cut ? TimeRange{plan.cut->start, std::min(plan.cut->end, plan.stretch->end)}
-                 : TimeRange{{0}, plan.take.pictures.end()};
-    const Seconds begins = plan.cut ? plan.cut->start : Seconds{0};
-    TimeRange covered = held.intersect(
-        {plan.sound.clean.front().range().start, plan.sound.clean.back().range().end});
-    if (covered.length() < Seconds{kWindowSeconds}) return r;
-    const Seconds stretch{std::clamp(covered.length().value / 5, kWindowSeconds, 10.0)};
-    const Seconds starts[3] = {covered.start, (covered.start + covered.end - stretch) / 2,
-                               covered.end - stretch};
-    Seconds* slips[3] = {&r.slipStart, &r.slipMiddle, &r.slipEnd};
-    for (int i = 0; i < 3; ++i) {
-        if (job.stopRequested()) return cancelled();
-        auto at = loudestSecond(*sound, {starts[i], starts[i] + stretch});
-        if (!at) return tl::unexpected(at.error());
-        auto want = meant(*sound, *at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})));
-        if (!want) return tl::unexpected(want.error());
-        // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
-        const double exact =
-            (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} - begins - soundStart)
-                .value *
-            kRate.hertz;
-        const auto first = static_cast<std::int64_t>(std::floor(exact));
-        std::vector<float> got(want->size());
-        if (auto read = readMono(*reader, first, got, 0); !read) {
-            return tl::unexpected(read.error());
-        }
-        const PlainLag lag = measureLag(*want, got, kReach);
-        if (lag.correlation == 0 && energyOf(*want) < 1e-6) continue;
-        r.soundMeasured = true;
-        *slips[i] = {(lag.samples - (exact - static_cast<double>(first))) / kRate.hertz};
-        if (lag.correlation < 0.8 || std::fabs(slips[i]->value) > kMostSlipSeconds) {
-            r.problem += (r.problem.empty() ? "" : " ") + std::string("The sound at ") +
-                         clockText(*at, 1) + " lies " + slipText(*slips[i]) +
-                         " from where the tether says.";
-        }
+    const auto tracks = fileTracks(plan.sound);
+    if (info->sounds.size() != tracks.size()) {
+        say(r, "It holds " + std::to_string(info->sounds.size()) + " sounds and not " +
+                   std::to_string(tracks.size()) + ".");
+        return r;
     }
-    job.report(1);
+    for (std::size_t i = 0; i < tracks.size(); ++i) {
+        if (job.stopRequested()) return cancelled();
+        if (auto checked = checkTrack(plan, tracks[i], *info, i, r); !checked) {
+            return tl::unexpected(checked.error());
+        }
+        job.report(0.5 + 0.5 * static_cast<double>(i + 1) / static_cast<double>(tracks.size()));
+    }
     return r;
 }
 

@@ -9,6 +9,7 @@
 
 #include "core/atomic_file.h"
 #include "core/time_text.h"
+#include "export/file_tracks.h"
 #include "media/take_remux.h"
 #include "render/routing.h"
 
@@ -82,17 +83,24 @@ std::string levelWords(const SoundChoice& c) {
     return ", " + decibels(c.gainDb) + (c.gainDb > 0 ? " louder" : " quieter");
 }
 
-std::string cameraWords(const SoundChoice& c) {
-    switch (c.camera) {
-        case CameraSound::SecondTrack:
-            return "; track 2 camera sound, not the one that plays by itself";
-        case CameraSound::Blended:
-            return "; camera sound blended under it, " + decibels(c.blendDb) +
-                   (c.blendDb > 0 ? " louder" : " quieter");
-        case CameraSound::LeftOut:
-            break;
+std::string otherTracks(const TakeSoundPlan& plan) {
+    const auto tracks = fileTracks(plan);
+    std::string text;
+    for (std::size_t i = 1; i < tracks.size(); ++i) {
+        text += i == 1 ? "; " : i + 1 == tracks.size() ? " and " : ", ";
+        text += "track " + std::to_string(i + 1) + " " + tracks[i].words;
     }
-    return "; camera sound not included";
+    if (tracks.size() == 2) text += ", which does not play by itself";
+    if (tracks.size() > 2) text += ", which do not play by themselves";
+    if (plan.choice.camera == CameraSound::LeftOut) text += "; camera sound not included";
+    return text;
+}
+
+/// ", camera sound blended under it, 12.0 dB quieter".
+std::string blendWords(const SoundChoice& c) {
+    if (c.camera != CameraSound::Blended) return {};
+    return ", camera sound blended under it, " + decibels(c.blendDb) +
+           (c.blendDb > 0 ? " louder" : " quieter");
 }
 
 Seconds lengthOf(const SoundScan& take) {
@@ -121,7 +129,8 @@ std::string describeExport(const VideoExportPlan& plan) {
     text += routingWords(recording, choice.ears);
     text += asPcm(plan) ? ", 24-bit, 48 kHz" : ", AAC, 48 kHz";
     text += levelWords(choice);
-    text += cameraWords(choice);
+    text += blendWords(choice);
+    text += otherTracks(plan.sound);
     const TimeRange held = plan.stretch.value_or(TimeRange{{0}, lengthOf(plan.take)});
     if (plan.stretch) {
         text = "From " + clockText(held.start, 1) + " to " + clockText(held.end, 1) +
@@ -183,8 +192,6 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     }
     auto file = AtomicFile::create(exportTarget(plan));
     if (!file) return tl::unexpected(file.error());
-    auto clean = TakeSound::open(soundPlan, kVideoSound);
-    if (!clean) return tl::unexpected(clean.error());
     RemuxPlan remux;
     remux.source = plan.take.info;
     remux.target = file->temporaryPath().string();
@@ -192,37 +199,22 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     remux.soundLength = cut ? cut->end - cut->start : lengthOf(plan.take);
     remux.cut = cut;
     const Seconds begins = cut ? cut->start : Seconds{0};
-    std::optional<PlacedSound> camera;
-    const auto add = [&](auto& sound, const std::string& title) -> Result<void> {
+    const auto meantTracks = fileTracks(soundPlan);
+    std::vector<TakeSound> sounds;  // as many as tracks, which hold on to them
+    sounds.reserve(meantTracks.size());
+    for (const FileTrack& t : meantTracks) {
+        auto opened = TakeSound::open(t.sound, kVideoSound);
+        if (!opened) return tl::unexpected(opened.error());
+        TakeSound& sound = sounds.emplace_back(std::move(*opened));
         RemuxTrack track;
-        track.spec = trackOf(plan, sound.channels(), title);
+        track.spec = trackOf(plan, sound.channels(), t.title);
         track.spec.playsByItself = remux.tracks.empty();
         track.start = soundStartFor(remux.format, track.spec);
         track.pull = [&sound](std::span<float> out) { return sound.read(out); };
-        remux.tracks.push_back(track);
-        return sound.seek(kVideoSound.samples(begins + track.start));
-    };
-    if (auto added = add(*clean, "Clean sound"); !added) return tl::unexpected(added.error());
-    if (soundPlan.choice.camera == CameraSound::SecondTrack) {
-        auto opened = PlacedSound::open(plan.take, scratchLine(plan.take), kVideoSound);
-        if (!opened) return tl::unexpected(opened.error());
-        camera.emplace(std::move(*opened));
-        if (auto added = add(*camera, "Camera sound"); !added) {
-            return tl::unexpected(added.error());
+        if (auto s = sound.seek(kVideoSound.samples(begins + track.start)); !s) {
+            return tl::unexpected(s.error());
         }
-        // Claps are quiet in it, too.
-        RemuxTrack& track = remux.tracks.back();
-        track.pull = [&camera, &soundPlan, channels = static_cast<std::size_t>(camera->channels()),
-                      at =
-                          kVideoSound.samples(begins + track.start)](std::span<float> out) mutable {
-            auto read = camera->read(out);
-            for (std::size_t n = 0; n < out.size() && !soundPlan.claps.empty(); ++n) {
-                const auto frame = at + static_cast<std::int64_t>(n / channels);
-                out[n] *= static_cast<float>(clapGain(soundPlan, kVideoSound.seconds(frame)));
-            }
-            at += static_cast<std::int64_t>(out.size() / channels);
-            return read;
-        };
+        remux.tracks.push_back(std::move(track));
     }
     auto done = remuxTake(remux, job.part(measured + 0.05, 0.75));
     if (!done) return tl::unexpected(done.error());

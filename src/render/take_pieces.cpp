@@ -3,6 +3,8 @@
 
 #include <algorithm>
 
+#include "align/recorder_files.h"
+
 namespace brisk {
 namespace {
 /// Recordings that cover each other by more are cut; by less they are one recorder's, whose places
@@ -13,6 +15,24 @@ constexpr Seconds kTouching{0.001};
 void cutInto(CleanPiece& before, CleanPiece& after, Seconds at) {
     before.until = at + kCutFade / 2;
     after.from = at - kCutFade / 2;
+}
+
+/// Puts what is heard of one recorder in order, and cuts where its files cover each other.
+void layInOrder(CleanPieces& out) {
+    std::stable_sort(out.begin(), out.end(), [](const CleanPiece& a, const CleanPiece& b) {
+        return a.range().start < b.range().start;
+    });
+    for (std::size_t i = 0; i + 1 < out.size(); ++i) {
+        CleanPiece& a = out[i];
+        CleanPiece& b = out[i + 1];
+        const TimeRange both = a.range().intersect(b.range());
+        if (a.recording == b.recording || both.empty() || both.length() < kTouching) continue;
+        cutInto(a, b, (both.start + both.end) / 2);
+    }
+}
+
+void append(CleanPieces& all, const CleanPieces& more) {
+    all.insert(all.end(), more.begin(), more.end());
 }
 }  // namespace
 
@@ -45,21 +65,28 @@ CleanPieces takePieces(const ShootState& state, int take, PieceLines lines, cons
     CleanPieces out;
     for (const Tether* t : state.tethersOf(take)) {
         if (t->beside || t->state() == TetherState::Loose) continue;
+        if (const auto recording = scanOf(t->recording)) {
+            append(out, tetherPieces(*t, recording, lines));
+        }
+    }
+    layInOrder(out);
+    return out;
+}
+
+std::vector<CleanPieces> besidePieces(const ShootState& state, int take, PieceLines lines,
+                                      const ScanOf& scanOf) {
+    std::vector<CleanPieces> out;
+    for (const Tether* t : state.tethersOf(take)) {
+        if (!t->beside || t->state() == TetherState::Loose) continue;
         const auto recording = scanOf(t->recording);
         if (!recording) continue;
-        const auto mine = tetherPieces(*t, recording, lines);
-        out.insert(out.end(), mine.begin(), mine.end());
+        auto mine = std::find_if(out.begin(), out.end(), [&](const CleanPieces& p) {
+            return sameRecorder(p.front().recording->info, recording->info);
+        });
+        if (mine == out.end()) mine = out.insert(out.end(), CleanPieces{});
+        append(*mine, tetherPieces(*t, recording, lines));
     }
-    std::stable_sort(out.begin(), out.end(), [](const CleanPiece& a, const CleanPiece& b) {
-        return a.range().start < b.range().start;
-    });
-    for (std::size_t i = 0; i + 1 < out.size(); ++i) {
-        CleanPiece& a = out[i];
-        CleanPiece& b = out[i + 1];
-        const TimeRange both = a.range().intersect(b.range());
-        if (a.recording == b.recording || both.empty() || both.length() < kTouching) continue;
-        cutInto(a, b, (both.start + both.end) / 2);
-    }
+    for (CleanPieces& p : out) layInOrder(p);
     return out;
 }
 

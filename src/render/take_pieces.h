@@ -27,4 +27,9 @@ CleanPieces tetherPieces(const Tether& tether, const std::shared_ptr<const Sound
 /// so are other microphones'.   Threads: safe.
 CleanPieces takePieces(const ShootState& state, int take, PieceLines lines, const ScanOf& scanOf);
 
+/// The same for the microphones that are kept beside it, one each: the files of one recorder are
+/// one sound.   Threads: safe.
+std::vector<CleanPieces> besidePieces(const ShootState& state, int take, PieceLines lines,
+                                      const ScanOf& scanOf);
+
 }  // namespace brisk

@@ -68,6 +68,7 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
     if (!plan.take) return std::nullopt;
     plan.clean = takePieces(state, take, PieceLines::Heard, scanOf);
     if (plan.clean.empty()) return std::nullopt;
+    plan.beside = besidePieces(state, take, PieceLines::Heard, scanOf);
     plan.choice = state.soundOf(take);
     plan.level.ceilingDbtp = plan.choice.ceilingDbtp;
     plan.level.gainDb = plan.choice.gainDb;

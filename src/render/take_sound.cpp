@@ -64,6 +64,16 @@ Seconds TakeSoundPlan::length() const {
     return sum;
 }
 
+TakeSoundPlan besideAlone(const TakeSoundPlan& plan, std::size_t beside) {
+    TakeSoundPlan alone{plan.take, plan.beside[beside]};
+    alone.choice.followClock = plan.choice.followClock;
+    alone.choice.clapsDb = plan.choice.clapsDb;
+    alone.choice.softEdgeMs = plan.choice.softEdgeMs;
+    alone.kept = plan.kept;
+    alone.claps = plan.claps;
+    return alone;
+}
+
 double clapGain(const TakeSoundPlan& plan, Seconds t) {
     double g = 1;
     for (const TimeRange& c : plan.claps) {

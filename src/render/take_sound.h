@@ -24,6 +24,8 @@ struct TakeSoundPlan {
     std::vector<TimeRange> kept = {};
     /// Claps to be quiet, each from its onset to where it has died away; in order.
     std::vector<TimeRange> claps = {};
+    /// Of other microphones, in place beside it; each has at least one piece.
+    std::vector<CleanPieces> beside = {};
 
     /// The kept stretches, or the whole take as one.
     [[nodiscard]] std::vector<TimeRange> stretches() const;
@@ -31,6 +33,10 @@ struct TakeSoundPlan {
     [[nodiscard]] Seconds length() const;
     friend bool operator==(const TakeSoundPlan&, const TakeSoundPlan&) = default;
 };
+
+/// What another microphone alone sounds like in the take: as recorded, with the same pieces kept
+/// and the same claps quiet, on the picture's clock if the clean sound is.
+TakeSoundPlan besideAlone(const TakeSoundPlan& plan, std::size_t beside);
 
 class TakeSound {
   public:

@@ -6,6 +6,7 @@
 
 #include "core/time_text.h"
 #include "shoot/change_state.h"
+#include "shoot/one_line.h"
 
 namespace brisk::commands {
 namespace {
@@ -20,11 +21,6 @@ void forTethers(ShootState& s, int take, Change change) {
     }
 }
 
-/// A line of one take as a line of another that begins at `later` on its time.
-ClockLine seenFrom(ClockLine line, Seconds later) {
-    return {line.toRecording(later), line.drift};
-}
-
 /// Moves the take's clean sound so that its first tether is on a line. Recordings that continue
 /// each other go together; other microphones stay, for they have places of their own.
 void moveTo(ShootState& s, int take, const std::function<ClockLine(const Tether&)>& target) {
@@ -32,58 +28,15 @@ void moveTo(ShootState& s, int take, const std::function<ClockLine(const Tether&
     if (!first || first->locked) return;
     const ClockLine from = first->line, to = target(*first);
     const auto all = s.oneWith(take);
-    const auto startOf = [&](int id) {
-        return std::find_if(all.begin(), all.end(), [&](const auto& o) { return o.first == id; })
-            ->second;
-    };
-    const Seconds mine = startOf(take);
+    const Seconds mine = startIn(all, take);
     forTethers(s, take, [&](Tether& t) {
-        const Seconds later = startOf(t.take) - mine;
+        const Seconds later = startIn(all, t.take) - mine;
         if (&t == first) {
             t.line = to;  // to the last bit
         } else if (!t.beside) {
             t.line = movedAlong(t.line, seenFrom(from, later), seenFrom(to, later));
         }
     });
-}
-
-/// Gives a tether of the state another line, as found, unless a person has placed or locked it.
-void takeLine(ShootState& s, const Tether& which, ClockLine line) {
-    Tether& t = s.tethers[static_cast<std::size_t>(&which - s.tethers.data())];
-    if (t.locked || t.movedByHand() || !t.found.oneLineHolds()) return;
-    t.line = t.found.line = line;
-    for (TetherSegment& g : t.found.segments) g.line = line;
-}
-
-/// One camera, one clock: where two takes that are one lie on the same recording, one line serves
-/// both. A take without a place is laid by the other's, for an ear to confirm.
-void shareLines(ShootState& s, const ContinuedTake& c) {
-    if (s.stateOf(c.after) == TetherState::Tethered) return;
-    const bool alone = s.stateOf(c.after) == TetherState::Loose;
-    std::vector<Tether> placed;
-    for (const Tether* a : s.tethersOf(c.before)) {
-        if (a->state() == TetherState::Loose) continue;
-        if (alone) {
-            Tether t = *a;
-            t.take = c.after;
-            t.locked = false;
-            t.line = t.found.line = seenFrom(a->line, c.length);
-            t.found.segments.clear();
-            t.found.slips.clear();
-            t.found.rivals.clear();
-            t.found.status = MatchStatus::Unsure;
-            t.found.reason = "It goes on from " + nameOf(s, c.before) + " and has its place.";
-            placed.push_back(t);
-            continue;
-        }
-        for (const Tether* b : s.tethersOf(c.after)) {
-            if (b->recording != a->recording) continue;
-            const bool forth = a->found.overlap.length() >= b->found.overlap.length();
-            takeLine(s, forth ? *b : *a,
-                     forth ? seenFrom(a->line, c.length) : seenFrom(b->line, -c.length));
-        }
-    }
-    if (alone) replaceTethers(s, c.after, placed);
 }
 
 /// A take whose heard microphone is gone is heard by the next.
@@ -217,6 +170,7 @@ Command takeMatches(std::vector<Tether> found) {
                     }
                     replaceTethers(s, take, mine);
                 }
+                for (const int take : takes) shareLines(s, take);
             }};
 }
 
@@ -273,8 +227,8 @@ Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins
                         m.goesOnFrom = c.before;
                         m.goesOnAfter = c.length;
                     }
-                    shareLines(s, c);
                 }
+                for (const ContinuedTake& c : joins) shareLines(s, c.after);
             }};
 }
 
@@ -339,13 +293,17 @@ Command layOn(const ShootState& now, int take, int recording, Seconds offset) {
     return {"Lay " + nameOf(now, take) + " on " + nameOf(now, recording),
             [take, recording, offset](ShootState& s) {
                 if (isLocked(s, take)) return;
-                Tether laid;
-                laid.take = take;
-                laid.recording = recording;
-                laid.line.offset = offset;
-                laid.found.line = laid.line;
-                laid.placedByHand = true;
-                replaceTethers(s, take, {laid});
+                const auto all = s.oneWith(take);
+                const Seconds mine = startIn(all, take);
+                for (const auto& [id, at] : all) {
+                    Tether laid;
+                    laid.take = id;
+                    laid.recording = recording;
+                    laid.line.offset = offset + (at - mine);
+                    laid.found.line = laid.line;
+                    laid.placedByHand = true;
+                    replaceTethers(s, id, {laid});
+                }
             }};
 }
 
@@ -354,6 +312,7 @@ Command backToFound(const ShootState& now, int take) {
                 forTethers(s, take, [](Tether& t) {
                     if (!t.locked) t.line = t.found.line;
                 });
+                shareLines(s, take);
             }};
 }
 

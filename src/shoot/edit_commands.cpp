@@ -37,11 +37,13 @@ Command keep(const ShootState& now, int take, const Stretches& kept, TimeRange w
 
 Command backToTether(const ShootState& now, int take) {
     return {"Back to the tether of " + nameOf(now, take), [take](ShootState& s) {
-                const TakeEdit* e = s.editOf(take);
-                if (!e || e->tethered.empty()) return;
-                const std::vector<Tether> was = e->tethered;
-                replaceTethers(s, take, was);
-                changeEdit(s, take, [](TakeEdit& edit) { edit.tethered.clear(); });
+                for (const auto& [id, at] : s.oneWith(take)) {
+                    const TakeEdit* e = s.editOf(id);
+                    if (!e || e->tethered.empty()) continue;
+                    const std::vector<Tether> was = e->tethered;
+                    replaceTethers(s, id, was);
+                    changeEdit(s, id, [](TakeEdit& edit) { edit.tethered.clear(); });
+                }
             }};
 }
 

@@ -20,7 +20,8 @@ Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
 Command keep(const ShootState& now, int take, const Stretches& kept, TimeRange whole,
              const std::string& what);
 
-/// Back to where a slipped take was tethered, to the sample, and locked.
+/// Back to where a slipped take was tethered, to the sample, and locked; with it all that are
+/// treated as one with it.
 Command backToTether(const ShootState& now, int take);
 
 }  // namespace brisk::commands

@@ -3,6 +3,7 @@
 // once.
 #include <cmath>
 #include <cstdio>
+#include <map>
 
 #include "dsp/plain_lag.h"
 #include "export/video_export.h"
@@ -131,8 +132,9 @@ TEST_F(AsHeard, TheSentenceSaysAllOfIt) {
     state_.sound.followClock = false;
     video.sound = *plan();
     const std::string plain = describeExport(video);
-    for (const char* part : {"3.0 dB quieter", "track 2 camera sound, not the one that plays",
-                             "silence where", "drift not corrected"}) {
+    for (const char* part :
+         {"3.0 dB quieter", "track 2 camera sound, which does not play by itself", "silence where",
+          "drift not corrected"}) {
         EXPECT_NE(plain.find(part), std::string::npos) << part << " in: " << plain;
     }
 }
@@ -162,6 +164,66 @@ TEST_F(AsHeard, TheCameraIsASecondTrackThatDoesNotPlayByItself) {
         EXPECT_NEAR(lag.samples, 0, 4.8);
         EXPECT_GT(lag.correlation, 0.9);
     }
+}
+
+TEST_F(AsHeard, OtherMicrophonesAreTracksOfTheirOwn) {
+    // A hand recorder heard the same talk on another clock; its two files meet at 12 s.
+    const auto talk = test::babble(26, 48000, 9);
+    const std::size_t cut = 12 * 48000;
+    const std::vector<float> parts[2] = {{talk.begin(), talk.begin() + cut},
+                                         {talk.begin() + cut, talk.end()}};
+    state_.sound = {};
+    state_.sound.camera = CameraSound::SecondTrack;
+    std::map<int, std::shared_ptr<const SoundScan>> scans{{1, take_}, {2, rec_}};
+    for (const int k : {0, 1}) {
+        const std::string path = folder_.file("hand-0" + std::to_string(k + 1) + ".wav");
+        test::writeSound(path, parts[k], {"pcm_f32le", 48000, 1, {}, {}});
+        scans[3 + k] = std::make_shared<const SoundScan>(test::scanned(path));
+        state_.media.push_back({3 + k, path, MediaKind::Recording, {}, {}});
+        Tether t;
+        t.take = 1;
+        t.recording = 3 + k;
+        t.beside = t.locked = true;
+        t.line = t.found.line = {{1 - 12.0 * k}, {-20}};
+        state_.tethers.push_back(t);
+    }
+    const auto p = takeSoundPlan(state_, 1, [&](int id) { return scans[id]; });
+    ASSERT_TRUE(p);
+    ASSERT_EQ(p->beside.size(), 1u) << "two files of one recorder are one microphone";
+    for (const VideoContainer container : {VideoContainer::Mov, VideoContainer::SameAsTake}) {
+        const VideoExportPlan video{*take_, *p, container, folder_.file("out"), "{take} mics"};
+        const std::string holds = describeExport(video);
+        EXPECT_NE(holds.find("track 2 hand-01.wav and track 3 camera sound, which do not play"),
+                  std::string::npos)
+            << holds;
+        const auto written = exportVideo(video, {});
+        ASSERT_TRUE(written) << written.error().sentence;
+        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(witness(written->path), "1\n0\n0\n") << "only the first plays by itself";
+        const auto info = probe(written->path);
+        ASSERT_EQ(info->sounds.size(), 3u);
+        // The talk in its place on either side of the join, by the hand recorder's clock.
+        auto reader = SoundReader::open(written->path, info->sounds[1].stream);
+        const double start = info->soundStartInTake(1).value;
+        for (const double at : {4.0, 10.5, 20.0}) {
+            const double there = ClockLine{{1}, {-20}}.toRecording({at}).value * 48000;
+            std::vector<float> got(48000);
+            ASSERT_TRUE(readMono(*reader, std::llround((at - start) * 48000), got, 0));
+            const auto from = talk.begin() + std::llround(there);
+            const PlainLag lag = measureLag({from, from + 48000}, got, 480);
+            EXPECT_NEAR(lag.samples, 0, 4.8) << at;
+            EXPECT_GT(lag.correlation, 0.9) << at;
+        }
+    }
+    // A track that is not what was meant is found when it is read back.
+    VideoExportPlan other{*take_, *p, VideoContainer::Mov, folder_.file("out"), "{take} mics"};
+    const std::string path = folder_.file("out/take mics.mov");
+    for (CleanPiece& c : other.sound.beside[0]) c.line.offset = c.line.offset + Seconds{0.002};
+    const auto check = readBack(other, path, {});
+    ASSERT_TRUE(check);
+    EXPECT_NE(check->problem.find("hand-01.wav"), std::string::npos) << check->problem;
+    other.sound.beside.clear();
+    EXPECT_NE(readBack(other, path, {})->problem.find("3 sounds and not 2"), std::string::npos);
 }
 
 TEST_F(AsHeard, ClapsAreQuietInTheKeptCameraSoundToo) {

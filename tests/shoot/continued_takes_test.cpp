@@ -6,6 +6,7 @@
 #include <map>
 
 #include "shoot/commands.h"
+#include "shoot/edit_commands.h"
 #include "shoot/shoot_json.h"
 
 namespace brisk {
@@ -89,6 +90,31 @@ TEST_F(ContinuedTakes, OneLineServesBothAndTheyMoveAndLockAsOne) {
     EXPECT_EQ(tether(2).state(), TetherState::Tethered) << "each for itself again";
 }
 
+TEST_F(ContinuedTakes, ANewSearchLeavesThemOnOneLine) {
+    place(100 + 240.004);
+    join();
+    place(100 + 240.009);
+    EXPECT_NEAR(tether(2).line.offset.value, tether(1).line.toRecording({240}).value, 1e-9);
+    shoot_.apply(commands::moveClean(shoot_.state(), 1, Seconds{0.25}));
+    shoot_.apply(commands::takeMatches({on(2, 340.009, 1000)}));
+    EXPECT_NEAR(tether(1).line.offset.value, 99.75, 1e-9) << "a hand's place leads";
+    EXPECT_NEAR(tether(2).line.offset.value, tether(1).line.toRecording({240}).value, 1e-9);
+}
+
+TEST_F(ContinuedTakes, AreLaidAndGoBackToTheirTetherTogether) {
+    place(100 + 240.004);
+    join();
+    shoot_.apply(commands::lock(shoot_.state(), 2));
+    const std::vector<Tether> tethered = shoot_.state().tethers;
+    shoot_.apply(commands::unlock(shoot_.state(), 1));
+    shoot_.apply(commands::layOn(shoot_.state(), 2, 4, Seconds{500}));
+    EXPECT_EQ(shoot_.state().stateOf(1), TetherState::Slipped);
+    EXPECT_NEAR(tether(1).line.offset.value, 260, 1e-9) << "before it by its own length";
+    shoot_.apply(commands::backToTether(shoot_.state(), 2));
+    EXPECT_EQ(shoot_.state().tethers, tethered);
+    EXPECT_EQ(shoot_.state().stateOf(1), TetherState::Tethered);
+}
+
 TEST_F(ContinuedTakes, TheBetterMeasuredOneLeads) {
     shoot_.apply(commands::takeMatches({on(1, 100.003, 20), on(2, 340.0024, 60)}));
     join();
@@ -103,6 +129,15 @@ TEST_F(ContinuedTakes, ALooseOneIsLaidByTheOtherForAnEarToConfirm) {
     EXPECT_EQ(tether(2).state(), TetherState::NeedsAnEar);
     EXPECT_NEAR(tether(2).line.offset.value, tether(1).line.toRecording({240}).value, 1e-9);
     EXPECT_NE(tether(2).found.reason.find("glue-07"), std::string::npos);
+}
+
+TEST_F(ContinuedTakes, OfThreeTheBestMeasuredLeadsAllAndALooseFirstIsLaidByWhatFollows) {
+    shoot_.apply(commands::takeMatches({on(2, 340.002, 60), on(3, 400, 900)}));
+    shoot_.apply(commands::joinTakes(shoot_.state(), {{1, 2, {240}, true}, {2, 3, {60}, true}}));
+    EXPECT_NEAR(tether(2).line.toRecording({60}).value, 400, 1e-9);
+    EXPECT_EQ(tether(1).state(), TetherState::NeedsAnEar);
+    EXPECT_NEAR(tether(1).line.toRecording({300}).value, 400, 1e-9);
+    EXPECT_NE(tether(1).found.reason.find("glue-08.mp4 goes on from it"), std::string::npos);
 }
 
 TEST_F(ContinuedTakes, IsSavedAndADamagedChainEnds) {

@@ -182,6 +182,30 @@ TEST_F(EditProperties, ThousandsOfEditsKeepWhatMustHold) {
     EXPECT_GT(back, 10);
 }
 
+TEST_F(EditProperties, TakesThatAreOneStayOne) {
+    shoot_.apply(commands::takeMatches({found(1), found(2)}));
+    shoot_.apply(commands::joinTakes(shoot_.state(), {{1, 2, kWhole.end, true}}));
+    int moved = 0, back = 0;
+    for (int i = 0; i < 3000; ++i) {
+        const int t = take();
+        const ShootState before = shoot_.state();
+        shoot_.apply(random_() % 2 ? careless(t) : deliberate(t));
+        const ShootState& s = shoot_.state();
+        ASSERT_NO_FATAL_FAILURE(holds());
+        const Tether *a = s.tetherOf(1), *b = s.tetherOf(2);
+        ASSERT_TRUE(a && b);
+        ASSERT_EQ(a->locked, b->locked) << shoot_.undoLabel();
+        back += a->locked && !before.tetherOf(1)->locked;
+        if (a->recording != b->recording || a->state() == TetherState::Loose) continue;
+        moved += !(a->line == before.tetherOf(1)->line);
+        // To the second microsecond: the drift of the one is rounded into the offset of the other.
+        ASSERT_NEAR(b->line.offset.value, a->line.toRecording(kWhole.end).value, 1e-6)
+            << shoot_.undoLabel();
+    }
+    EXPECT_GT(moved, 100);
+    EXPECT_GT(back, 50);
+}
+
 TEST_F(EditProperties, UndoBringsBackTheIdenticalProject) {
     std::vector<std::string> states{text(shoot_.state())};
     const std::size_t first = shoot_.at();
