@@ -17,7 +17,7 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'04;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'05;
 constexpr std::uintmax_t kMostBytes = 2ull << 30;  // some 180 hours of sound
 
 /// Of one file, its time of change included: a head and a tail do not show everything.
@@ -50,6 +50,7 @@ void write(const SoundScan& scan, bool loudness, std::ostream& out) {
     w.put(scan.level.integratedLufs);
     w.put(scan.level.clippedSamples);
     w.put(scan.level.channelRmsDb);
+    w.put(scan.level.clipped);
     w.put(static_cast<std::uint64_t>(scan.warnings.size()));
     for (const auto& warning : scan.warnings) w.put(warning);
     scan.pictures.save(w);
@@ -86,7 +87,7 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
     bool whole = r.get(scan.channel) && r.get(scan.samples) && r.get(scan.rate) &&
                  r.get(scan.bands) && r.get(scan.spikes) && r.get(scan.level.integratedLufs) &&
                  r.get(scan.level.clippedSamples) && r.get(scan.level.channelRmsDb) &&
-                 r.get(warnings);
+                 r.get(scan.level.clipped) && r.get(warnings);
     for (std::uint64_t i = 0; whole && i < warnings; ++i) {
         scan.warnings.emplace_back();
         whole = r.get(scan.warnings.back());

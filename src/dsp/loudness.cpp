@@ -14,7 +14,24 @@ namespace brisk {
 
 namespace {
 constexpr float kFull = 0.9995f;
+constexpr int kRun = 3;  // samples in a row that no wave has by itself
+constexpr Seconds kOneStretch{0.02};
+constexpr std::size_t kMostStretches = 5000;
+
+/// Adds stretches, in any order but none long before the last, to those that are known.
+void addStretches(std::vector<TimeRange> more, std::vector<TimeRange>& known) {
+    std::sort(more.begin(), more.end(),
+              [](const TimeRange& a, const TimeRange& b) { return a.start < b.start; });
+    for (const TimeRange& r : more) {
+        if (!known.empty() && r.start - known.back().end < kOneStretch) {
+            known.back().start = std::min(known.back().start, r.start);
+            known.back().end = std::max(known.back().end, r.end);
+        } else if (known.size() < kMostStretches) {
+            known.push_back(r);
+        }
+    }
 }
+}  // namespace
 
 struct LevelMeter::State {
     ebur128_state* meter = nullptr;
@@ -23,6 +40,8 @@ struct LevelMeter::State {
     std::vector<int> run;
     std::int64_t frames = 0;
     std::int64_t clipped = 0;
+    SampleRate rate;
+    std::vector<TimeRange> stretches;
     std::vector<float> one;  // channel
     ~State() {
         if (meter) ebur128_destroy(&meter);
@@ -32,6 +51,7 @@ struct LevelMeter::State {
 LevelMeter::LevelMeter(SampleRate rate, int channels, bool withLoudness)
     : state_(std::make_unique<State>()) {
     state_->channels = static_cast<std::size_t>(channels);
+    state_->rate = rate;
     state_->power.resize(state_->channels);
     state_->run.resize(state_->channels);
     // The histogram mode keeps memory flat over a whole day.
@@ -50,6 +70,7 @@ void LevelMeter::push(std::span<const float> in) {
     const std::size_t frames = in.size() / s.channels;
     if (s.meter) ebur128_add_frames_float(s.meter, in.data(), frames);
     s.one.resize(frames);
+    std::vector<TimeRange> found;
     for (std::size_t c = 0; c < s.channels; ++c) {
         mixToMono(in, s.channels, static_cast<int>(c), s.one);
         s.power[c] += sumOfSquares(s.one);
@@ -57,12 +78,21 @@ void LevelMeter::push(std::span<const float> in) {
             s.run[c] = 0;
             continue;
         }
-        for (const float v : s.one) {
-            s.run[c] = std::fabs(v) >= kFull ? s.run[c] + 1 : 0;
-            if (s.run[c] == 3) s.clipped += 3;
-            if (s.run[c] > 3) ++s.clipped;
+        const std::size_t ofOthers = found.size();
+        for (std::size_t n = 0; n < frames; ++n) {
+            s.run[c] = std::fabs(s.one[n]) >= kFull ? s.run[c] + 1 : 0;
+            if (s.run[c] < kRun) continue;
+            s.clipped += s.run[c] == kRun ? kRun : 1;
+            const std::int64_t end = s.frames + static_cast<std::int64_t>(n) + 1;
+            const TimeRange r{s.rate.seconds(end - s.run[c]), s.rate.seconds(end)};
+            if (s.run[c] > kRun && found.size() > ofOthers) {
+                found.back().end = r.end;
+            } else {
+                found.push_back(r);
+            }
         }
     }
+    addStretches(std::move(found), s.stretches);
     s.frames += static_cast<std::int64_t>(frames);
 }
 
@@ -70,6 +100,7 @@ LevelReport LevelMeter::report() const {
     const State& s = *state_;
     LevelReport r;
     r.clippedSamples = s.clipped;
+    r.clipped = s.stretches;
     for (const double p : s.power) {
         r.channelRmsDb.push_back(
             10 * std::log10(p / static_cast<double>(std::max<std::int64_t>(1, s.frames)) + 1e-12));

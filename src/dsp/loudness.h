@@ -13,8 +13,11 @@
 namespace brisk {
 
 struct LevelReport {
-    double integratedLufs = -70.0;     ///< -70 where there is nothing to measure.
-    std::int64_t clippedSamples = 0;   ///< Of all channels, in runs of three or more.
+    double integratedLufs = -70.0;    ///< -70 where there is nothing to measure.
+    std::int64_t clippedSamples = 0;  ///< Of all channels, in runs of three or more.
+    /// Where they are, in whichever channel, in order; those nearer than a fiftieth of a second are
+    /// one. Of a recording that is clipped all the time, the first thousands.
+    std::vector<TimeRange> clipped;
     std::vector<double> channelRmsDb;  ///< Of each channel, re full scale.
     /// The channel that carries the sound where all others are 40 dB weaker, else -1.
     [[nodiscard]] int onlyChannel() const;

@@ -126,7 +126,7 @@ std::string describeExport(const VideoExportPlan& plan) {
     const SoundChoice& choice = plan.sound.choice;
     const SoundScan& recording = *plan.sound.clean.front().recording;
     std::string text = "Picture untouched; track 1 clean sound, ";
-    text += routingWords(recording, choice.ears);
+    text += routingWords(recording, choice.heard());
     text += asPcm(plan) ? ", 24-bit, 48 kHz" : ", AAC, 48 kHz";
     text += levelWords(choice);
     text += blendWords(choice);
@@ -140,6 +140,10 @@ std::string describeExport(const VideoExportPlan& plan) {
         text += choice.uncovered == Uncovered::Camera
                     ? "; camera sound where the recording does not reach"
                     : "; silence where the recording does not reach";
+    }
+    if (const std::size_t n = clippedIn(plan.sound.clean, held).size(); n > 0) {
+        text += "; the recording is clipped in " +
+                (n == 1 ? std::string("1 place") : std::to_string(n) + " places");
     }
     if (choice.quietClaps) {
         const std::size_t n = plan.sound.claps.size();

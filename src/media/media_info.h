@@ -39,6 +39,8 @@ struct SoundFacts {
     int bitsPerSample = 0;  ///< 0 where the codec has none.
     Seconds firstSample;    ///< File time of the first presented sample.
     Seconds duration;       ///< As the container claims; never used to infer a clock.
+    /// As the recorder was told, one for each channel, some empty; empty where it says nothing.
+    std::vector<std::string> channelNames;
 };
 
 struct TimeStamps {

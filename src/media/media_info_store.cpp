@@ -32,15 +32,21 @@ void saveMediaInfo(const MediaInfo& info, ByteWriter& out) {
         return true;
     };
     const auto count = [&](std::size_t n) { out.put(static_cast<std::uint64_t>(n)); };
+    const auto putTexts = [&](const std::vector<std::string>& all) {
+        count(all.size());
+        for (const auto& text : all) out.put(text);
+    };
     everyPlainPart(info, put);
     out.put(info.stamps.bextReference.has_value());
     out.put(info.stamps.bextReference.value_or(Seconds{}));
     out.put(info.video.has_value());
     if (info.video) everyPart(*info.video, put);
     count(info.sounds.size());
-    for (const auto& s : info.sounds) everySoundPart(s, put);
-    count(info.warnings.size());
-    for (const auto& w : info.warnings) out.put(w);
+    for (const auto& s : info.sounds) {
+        everySoundPart(s, put);
+        putTexts(s.channelNames);
+    }
+    putTexts(info.warnings);
 }
 
 bool loadMediaInfo(ByteReader& in, MediaInfo& info) {
@@ -48,20 +54,23 @@ bool loadMediaInfo(ByteReader& in, MediaInfo& info) {
     const auto get = [&](auto& v) { return in.get(v); };
     bool hasReference = false, hasVideo = false;
     Seconds reference;
-    std::uint64_t sounds = 0, warnings = 0;
+    std::uint64_t sounds = 0;
+    const auto getTexts = [&](std::vector<std::string>& all) {
+        std::uint64_t n = 0;
+        bool got = in.get(n) && n < kMost;
+        for (std::uint64_t i = 0; got && i < n; ++i) got = in.get(all.emplace_back());
+        return got;
+    };
     bool whole =
         everyPlainPart(info, get) && in.get(hasReference) && in.get(reference) && in.get(hasVideo);
     if (whole && hasReference) info.stamps.bextReference = reference;
     if (whole && hasVideo) whole = everyPart(info.video.emplace(), get);
     whole = whole && in.get(sounds) && sounds < kMost;
     for (std::uint64_t i = 0; whole && i < sounds; ++i) {
-        whole = everySoundPart(info.sounds.emplace_back(), get);
+        SoundFacts& s = info.sounds.emplace_back();
+        whole = everySoundPart(s, get) && getTexts(s.channelNames);
     }
-    whole = whole && in.get(warnings) && warnings < kMost;
-    for (std::uint64_t i = 0; whole && i < warnings; ++i) {
-        whole = in.get(info.warnings.emplace_back());
-    }
-    return whole;
+    return whole && getTexts(info.warnings);
 }
 
 }  // namespace brisk

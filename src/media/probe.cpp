@@ -8,6 +8,7 @@
 #include <cstdlib>
 
 #include "media/av_handles.h"
+#include "media/channel_names.h"
 #include "media/read_problem.h"
 #include "media/wav_header.h"
 
@@ -207,6 +208,7 @@ Result<MediaInfo> probe(const std::string& path) {
     }
     info.stamps = timeStamps(input, info.sounds.empty() ? SampleRate{0} : info.sounds.front().rate);
     if (const auto wav = readWavHeader(path)) {
+        for (SoundFacts& s : info.sounds) s.channelNames = channelNamesOf(path, s.channels);
         if (auto warning = wavWarning(*wav)) info.warnings.push_back(*warning);
     }
     return info;

@@ -2,8 +2,7 @@
 // Source: the RIFF/WAVE layout, and EBU Tech 3306 for RF64 and its ds64 chunk.
 #include "media/wav_header.h"
 
-#include <array>
-#include <cstring>
+#include <algorithm>
 #include <filesystem>
 #include <fstream>
 
@@ -12,49 +11,108 @@
 namespace brisk {
 namespace {
 
-std::uint64_t little(const unsigned char* p, int bytes) {
+constexpr std::uint64_t kSaidElsewhere = 0xFFFFFFFFu;  // in ds64, or nowhere
+
+std::uint64_t little(const std::string& bytes, std::size_t at, int count) {
     std::uint64_t v = 0;
-    for (int i = bytes - 1; i >= 0; --i) v = (v << 8) | p[i];
+    for (int i = count - 1; i >= 0; --i) {
+        v = (v << 8) | static_cast<unsigned char>(bytes[at + static_cast<std::size_t>(i)]);
+    }
     return v;
 }
+
+/// Walks over the chunks of a file, from one to the next; past its sound where its size is known.
+class Chunks {
+  public:
+    explicit Chunks(const std::string& path) : in_(path, std::ios::binary) {
+        std::error_code ec;
+        fileSize_ = std::filesystem::file_size(path, ec);
+        if (ec) fileSize_ = 0;
+        const std::string head = read(12);
+        if (head.size() != 12 || head.substr(8) != "WAVE") return;
+        rf64_ = head.starts_with("RF64");
+        wav_ = rf64_ || head.starts_with("RIFF");
+        next_ = 12;
+    }
+    [[nodiscard]] bool isWav() const { return wav_; }
+    [[nodiscard]] bool isRf64() const { return rf64_; }
+    /// To the first chunk, then to each that follows; false at the end.
+    bool next() {
+        if (!wav_ || next_ + 8 > fileSize_) return false;
+        in_.clear();
+        in_.seekg(static_cast<std::streamoff>(next_));
+        const std::string head = read(8);
+        if (head.size() != 8) return false;
+        id_ = head.substr(0, 4);
+        written_ = little(head, 4, 4);
+        at_ = next_ + 8;
+        if (id_ == "ds64") {
+            const std::string sizes = content(16);
+            if (sizes.size() == 16) ds64Data_ = little(sizes, 8, 8);
+        }
+        next_ = at_ + size() + (size() & 1);
+        if (next_ < at_) next_ = fileSize_;  // a damaged size leads nowhere
+        return true;
+    }
+    [[nodiscard]] const std::string& id() const { return id_; }
+    [[nodiscard]] std::uint64_t writtenSize() const { return written_; }
+    /// Of the sound in an RF64 file: what its ds64 chunk says.
+    [[nodiscard]] std::uint64_t size() const {
+        return rf64_ && id_ == "data" && written_ == kSaidElsewhere ? ds64Data_ : written_;
+    }
+    [[nodiscard]] std::uint64_t bytesThatFollow() const { return fileSize_ - at_; }
+    /// The first bytes of this chunk, at most so many.
+    std::string content(std::size_t most) {
+        in_.clear();
+        in_.seekg(static_cast<std::streamoff>(at_));
+        return read(
+            static_cast<std::size_t>(std::min<std::uint64_t>({most, written_, bytesThatFollow()})));
+    }
+
+  private:
+    std::string read(std::size_t n) {
+        std::string bytes(n, '\0');
+        in_.read(bytes.data(), static_cast<std::streamsize>(n));
+        bytes.resize(static_cast<std::size_t>(in_.gcount()));
+        return bytes;
+    }
+    std::ifstream in_;
+    bool wav_ = false, rf64_ = false;
+    std::uint64_t fileSize_ = 0, next_ = 0, at_ = 0, written_ = 0, ds64Data_ = 0;
+    std::string id_;
+};
 
 }  // namespace
 
 std::optional<WavHeader> readWavHeader(const std::string& path) {
-    std::ifstream in(path, std::ios::binary);
-    std::array<unsigned char, 28> b{};
-    const auto get = [&](int n) {
-        return static_cast<bool>(in.read(reinterpret_cast<char*>(b.data()), n));
-    };
-    if (!get(12) || std::memcmp(b.data() + 8, "WAVE", 4) != 0) return std::nullopt;
+    Chunks chunks(path);
+    if (!chunks.isWav()) return std::nullopt;
     WavHeader h;
-    h.rf64 = std::memcmp(b.data(), "RF64", 4) == 0;
-    if (!h.rf64 && std::memcmp(b.data(), "RIFF", 4) != 0) return std::nullopt;
-
-    std::error_code ec;
-    const std::uint64_t fileSize = std::filesystem::file_size(path, ec);
-    std::uint64_t ds64Data = 0;
-    std::uint64_t at = 12;
-    while (at + 8 <= fileSize) {
-        in.seekg(static_cast<std::streamoff>(at));
-        if (!get(8)) break;
-        const std::string id(reinterpret_cast<const char*>(b.data()), 4);
-        const std::uint64_t size = little(b.data() + 4, 4);
-        at += 8;
-        if (id == "data") {
-            h.sizeLeftOpen = !h.rf64 && (size == 0 || size == 0xFFFFFFFFu);
-            h.promisedBytes = h.rf64 && size == 0xFFFFFFFFu ? ds64Data : size;
-            h.presentBytes = fileSize - at;
+    h.rf64 = chunks.isRf64();
+    while (chunks.next()) {
+        if (chunks.id() == "data") {
+            const std::uint64_t size = chunks.writtenSize();
+            h.sizeLeftOpen = !h.rf64 && (size == 0 || size == kSaidElsewhere);
+            h.promisedBytes = chunks.size();
+            h.presentBytes = chunks.bytesThatFollow();
             if (h.rf64 && h.promisedBytes == 0) h.sizeLeftOpen = true;
             return h;
         }
-        if (id == "ds64" && get(16)) ds64Data = little(b.data() + 8, 8);
-        if (id == "fmt " && get(16)) {
-            h.bytesPerSecond = static_cast<std::uint32_t>(little(b.data() + 8, 4));
+        if (chunks.id() == "fmt ") {
+            const std::string fmt = chunks.content(16);
+            if (fmt.size() == 16) h.bytesPerSecond = static_cast<std::uint32_t>(little(fmt, 8, 4));
         }
-        at += size + (size & 1);
     }
     return h;
+}
+
+std::string wavChunk(const std::string& path, const std::string& id) {
+    constexpr std::size_t kMost = 1u << 20;  // notes; more is damage
+    Chunks chunks(path);
+    while (chunks.next()) {
+        if (chunks.id() == id) return chunks.content(kMost);
+    }
+    return {};
 }
 
 std::optional<std::string> wavWarning(const WavHeader& h) {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// Whether a WAV or RF64 header tells the truth about its file. Decoding is libav's work; this only
-/// notices recorders that lost power and copies that were cut.
+/// Whether a WAV or RF64 header tells the truth about its file. Decoding is libav's work; this
+/// notices recorders that lost power and copies that were cut, and finds what libav passes over.
 #pragma once
 
 #include <cstdint>
@@ -20,6 +20,10 @@ struct WavHeader {
 
 /// Nothing when the file is no WAV at all.
 std::optional<WavHeader> readWavHeader(const std::string& path);
+
+/// The content of the first chunk with this name, a megabyte of it at most; empty where there is
+/// none.
+std::string wavChunk(const std::string& path, const std::string& id);
 
 /// A sentence for a header that is incomplete or promises more than there is.
 std::optional<std::string> wavWarning(const WavHeader& header);

@@ -36,9 +36,22 @@ std::vector<TimeRange> uncovered(const CleanPieces& pieces, TimeRange stretch) {
     return out;
 }
 
-int cleanChannels(const CleanPieces& pieces, Ears ears) {
+std::vector<TimeRange> clippedIn(const CleanPieces& pieces, TimeRange stretch) {
+    std::vector<TimeRange> out;
+    for (const CleanPiece& p : pieces) {
+        const TimeRange heard = p.range().intersect(stretch);
+        for (const TimeRange& r : p.recording->level.clipped) {
+            const TimeRange here =
+                TimeRange{p.line.toTake(r.start), p.line.toTake(r.end)}.intersect(heard);
+            if (!here.empty()) out.push_back(here);
+        }
+    }
+    return out;
+}
+
+int cleanChannels(const CleanPieces& pieces, const HeardChannels& heard) {
     int most = 1;
-    for (const CleanPiece& p : pieces) most = std::max(most, placedChannels(*p.recording, ears));
+    for (const CleanPiece& p : pieces) most = std::max(most, placedChannels(*p.recording, heard));
     return most;
 }
 
@@ -97,12 +110,13 @@ CleanSound::CleanSound(CleanSound&&) noexcept = default;
 CleanSound& CleanSound::operator=(CleanSound&&) noexcept = default;
 CleanSound::~CleanSound() = default;
 
-Result<CleanSound> CleanSound::open(const CleanPieces& pieces, SampleRate outputRate, Ears ears) {
+Result<CleanSound> CleanSound::open(const CleanPieces& pieces, SampleRate outputRate,
+                                    const HeardChannels& heard) {
     auto state = std::make_unique<State>();
     state->rate = outputRate;
-    state->channels = cleanChannels(pieces, ears);
+    state->channels = cleanChannels(pieces, heard);
     for (const CleanPiece& p : pieces) {
-        auto sound = PlacedSound::open(*p.recording, p.line, outputRate, p.polarity, ears);
+        auto sound = PlacedSound::open(*p.recording, p.line, outputRate, p.polarity, heard);
         if (!sound) return tl::unexpected(sound.error());
         state->parts.push_back({p, std::move(*sound)});
     }

@@ -42,14 +42,17 @@ using CleanPieces = std::vector<CleanPiece>;
 /// What of a stretch of take time no piece covers, in order.
 std::vector<TimeRange> uncovered(const CleanPieces& pieces, TimeRange stretch);
 
+/// Where the recordings were too hot, on take time, in order, within a stretch of it.
+std::vector<TimeRange> clippedIn(const CleanPieces& pieces, TimeRange stretch);
+
 /// Channels that the pieces make together: 2 where one of them is stereo. 1 for none.
-int cleanChannels(const CleanPieces& pieces, Ears ears = Ears::AsRecorded);
+int cleanChannels(const CleanPieces& pieces, const HeardChannels& heard = {});
 
 class CleanSound {
   public:
     /// Files are opened here. Errors: CannotRead.
     static Result<CleanSound> open(const CleanPieces& pieces, SampleRate outputRate,
-                                   Ears ears = Ears::AsRecorded);
+                                   const HeardChannels& heard = {});
     CleanSound(CleanSound&&) noexcept;
     CleanSound& operator=(CleanSound&&) noexcept;
     ~CleanSound();

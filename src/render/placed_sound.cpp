@@ -92,8 +92,8 @@ PlacedSound::PlacedSound(PlacedSound&&) noexcept = default;
 PlacedSound& PlacedSound::operator=(PlacedSound&&) noexcept = default;
 PlacedSound::~PlacedSound() = default;
 
-int placedChannels(const SoundScan& scan, Ears ears) {
-    return static_cast<int>(routingOf(scan, ears).size());
+int placedChannels(const SoundScan& scan, const HeardChannels& heard) {
+    return static_cast<int>(routingOf(scan, heard).size());
 }
 
 ClockLine scratchLine(const SoundScan& take) {
@@ -101,7 +101,7 @@ ClockLine scratchLine(const SoundScan& take) {
 }
 
 Result<PlacedSound> PlacedSound::open(const SoundScan& scan, ClockLine line, SampleRate outputRate,
-                                      int polarity, Ears ears) {
+                                      int polarity, const HeardChannels& heard) {
     auto reader = scan.open();
     if (!reader) return tl::unexpected(reader.error());
     const double inputRate = reader->rate().hertz * line.drift.factor();
@@ -110,8 +110,8 @@ Result<PlacedSound> PlacedSound::open(const SoundScan& scan, ClockLine line, Sam
                                                   outputRate,
                                                   inputRate,
                                                   polarity,
-                                                  routingOf(scan, ears),
-                                                  placedChannels(scan, ears),
+                                                  routingOf(scan, heard),
+                                                  placedChannels(scan, heard),
                                                   {},
                                                   {},
                                                   {},

@@ -26,7 +26,7 @@ class PlacedSound {
     /// As recorded, one-sided and many-channelled files come out as mono, stereo as stereo.
     /// \param line  from take time to the file's own time (0 = its first presented sample).
     static Result<PlacedSound> open(const SoundScan& scan, ClockLine line, SampleRate outputRate,
-                                    int polarity = 1, Ears ears = Ears::AsRecorded);
+                                    int polarity = 1, const HeardChannels& heard = {});
     PlacedSound(PlacedSound&&) noexcept;
     PlacedSound& operator=(PlacedSound&&) noexcept;
     ~PlacedSound();
@@ -47,6 +47,6 @@ class PlacedSound {
 ClockLine scratchLine(const SoundScan& take);
 
 /// Channels that PlacedSound will give for a file.
-int placedChannels(const SoundScan& scan, Ears ears = Ears::AsRecorded);
+int placedChannels(const SoundScan& scan, const HeardChannels& heard = {});
 
 }  // namespace brisk

@@ -20,12 +20,36 @@ Routing asRecorded(const SoundScan& scan, std::size_t channels) {
     return {std::vector<float>(channels, 1.0f / static_cast<float>(channels))};
 }
 
+/// Those of the chosen channels that the file has.
+std::vector<std::size_t> chosenOf(const HeardChannels& heard, std::size_t channels) {
+    std::vector<std::size_t> out;
+    for (const int c : heard.chosen) {
+        if (c >= 0 && static_cast<std::size_t>(c) < channels) {
+            out.push_back(static_cast<std::size_t>(c));
+        }
+    }
+    return out;
+}
+
+std::vector<float> meanOf(const std::vector<std::size_t>& which, std::size_t channels) {
+    std::vector<float> row(channels, 0.0f);
+    for (const std::size_t c : which) row[c] = 1.0f / static_cast<float>(which.size());
+    return row;
+}
+
 }  // namespace
 
-Routing routingOf(const SoundScan& scan, Ears ears) {
+std::string channelWords(const SoundFacts& sound, int channel) {
+    const auto c = static_cast<std::size_t>(channel);
+    const std::string number = std::to_string(channel + 1);
+    if (c >= sound.channelNames.size() || sound.channelNames[c].empty()) return number;
+    return number + " " + sound.channelNames[c];
+}
+
+Routing routingOf(const SoundScan& scan, const HeardChannels& heard) {
     const auto channels =
         static_cast<std::size_t>(std::max(1, scan.info.sounds[scan.sound].channels));
-    switch (ears) {
+    switch (heard.ears) {
         case Ears::Left:
             return {only(channels, 0)};
         case Ears::Right:
@@ -36,15 +60,21 @@ Routing routingOf(const SoundScan& scan, Ears ears) {
             return {only(channels, 0), only(channels, 1)};
         case Ears::Swapped:
             return {only(channels, 1), only(channels, 0)};
+        case Ears::Chosen:
+            if (const auto which = chosenOf(heard, channels); !which.empty()) {
+                return {meanOf(which, channels)};
+            }
+            break;
         case Ears::AsRecorded:
             break;
     }
     return asRecorded(scan, channels);
 }
 
-std::string routingWords(const SoundScan& scan, Ears ears) {
-    const int channels = scan.info.sounds[scan.sound].channels;
-    switch (ears) {
+std::string routingWords(const SoundScan& scan, const HeardChannels& heard) {
+    const SoundFacts& sound = scan.info.sounds[scan.sound];
+    const int channels = sound.channels;
+    switch (heard.ears) {
         case Ears::Left:
             return "left channel in both ears";
         case Ears::Right:
@@ -55,6 +85,17 @@ std::string routingWords(const SoundScan& scan, Ears ears) {
             return "stereo";
         case Ears::Swapped:
             return "stereo, sides swapped";
+        case Ears::Chosen:
+            if (const auto which = chosenOf(heard, static_cast<std::size_t>(channels));
+                !which.empty()) {
+                std::string text = which.size() == 1 ? "channel" : "channels";
+                for (std::size_t i = 0; i < which.size(); ++i) {
+                    text += i == 0 ? " " : i + 1 == which.size() ? " and " : ", ";
+                    text += channelWords(sound, static_cast<int>(which[i]));
+                }
+                return text + (which.size() == 1 ? " in both ears" : " mixed, in both ears");
+            }
+            break;
         case Ears::AsRecorded:
             break;
     }

@@ -17,10 +17,13 @@ namespace brisk {
 using Routing = std::vector<std::vector<float>>;
 
 /// One row (for both ears) or two.
-Routing routingOf(const SoundScan& scan, Ears ears);
+Routing routingOf(const SoundScan& scan, const HeardChannels& heard);
+
+/// A channel as a person knows it, from 0: "3 Lavalier Ines", or "3" where it has no name.
+std::string channelWords(const SoundFacts& sound, int channel);
 
 /// What it does, for a sentence: "left channel in both ears".
-std::string routingWords(const SoundScan& scan, Ears ears);
+std::string routingWords(const SoundScan& scan, const HeardChannels& heard);
 
 /// Applies a routing to whole frames. Shape: interleaved; `out` has frames times rows.
 void route(const Routing& routing, std::span<const float> in, std::span<float> out);

@@ -231,7 +231,7 @@ Result<TakeSound> TakeSound::open(const TakeSoundPlan& plan, SampleRate rate) {
     for (CleanPiece& p : pieces) {
         if (plan.choice.turned) p.polarity = -p.polarity;
     }
-    auto clean = CleanSound::open(pieces, rate, plan.choice.ears);
+    auto clean = CleanSound::open(pieces, rate, plan.choice.heard());
     if (!clean) return tl::unexpected(clean.error());
     auto state = std::make_unique<State>(plan, rate, std::move(*clean));
     state->channels = state->clean.channels();

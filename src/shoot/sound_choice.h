@@ -24,6 +24,18 @@ enum class Ears {
     Mix,  ///< The mean of all to both ears.
     Stereo,
     Swapped,
+    Chosen,  ///< Some of many channels, mixed, to both ears.
+};
+
+/// Which of a recording's channels are heard, and where.
+struct HeardChannels {
+    Ears ears = Ears::AsRecorded;
+    /// With Ears::Chosen, from 0. Those that a recording does not have are passed over; where none
+    /// is left, it is heard as recorded.
+    std::vector<int> chosen = {};
+    // NOLINTNEXTLINE(google-explicit-constructor): most are one word
+    HeardChannels(Ears e = Ears::AsRecorded, std::vector<int> c = {})
+        : ears(e), chosen(std::move(c)) {}
 };
 
 /// What fills a stretch of the take that no recording covers.
@@ -37,7 +49,8 @@ struct SoundChoice {
     CameraSound camera = CameraSound::LeftOut;
     double blendDb = -12;  ///< Of the blended camera against the clean sound, equally loud at 0.
     Ears ears = Ears::AsRecorded;
-    bool turned = false;  ///< Polarity, against what the match says.
+    std::vector<int> channels = {};  ///< With Ears::Chosen, from 0, in order.
+    bool turned = false;             ///< Polarity, against what the match says.
     /// To a loudness; else only by `gainDb`.
     bool toLoudness = false;
     double gainDb = 0;
@@ -48,6 +61,7 @@ struct SoundChoice {
     bool quietClaps = false;
     double clapsDb = -120;   ///< What is left of a claps' loudness; -120 = nothing.
     double softEdgeMs = 10;  ///< Of fades at outer edges and joints.
+    [[nodiscard]] HeardChannels heard() const { return {ears, channels}; }
     friend bool operator==(const SoundChoice&, const SoundChoice&) = default;
 };
 

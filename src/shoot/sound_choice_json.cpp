@@ -13,7 +13,8 @@ NLOHMANN_JSON_SERIALIZE_ENUM(Ears, {{Ears::AsRecorded, "as_recorded"},
                                     {Ears::Right, "right"},
                                     {Ears::Mix, "mix"},
                                     {Ears::Stereo, "stereo"},
-                                    {Ears::Swapped, "swapped"}})
+                                    {Ears::Swapped, "swapped"},
+                                    {Ears::Chosen, "chosen"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Uncovered, {{Uncovered::Silence, "silence"},
                                          {Uncovered::Camera, "camera"},
                                          {Uncovered::Trimmed, "trimmed"}})
@@ -22,6 +23,7 @@ ordered_json soundChoiceJson(const SoundChoice& c) {
     return {{"camera", c.camera},
             {"blend_db", c.blendDb},
             {"ears", c.ears},
+            {"channels", c.channels},
             {"turned", c.turned},
             {"to_loudness", c.toLoudness},
             {"gain_db", c.gainDb},
@@ -39,6 +41,7 @@ SoundChoice soundChoiceFrom(const ordered_json& j) {
     c.camera = j.value("camera", c.camera);
     c.blendDb = j.value("blend_db", c.blendDb);
     c.ears = j.value("ears", c.ears);
+    c.channels = j.value("channels", c.channels);
     c.turned = j.value("turned", c.turned);
     c.toLoudness = j.value("to_loudness", c.toLoudness);
     c.gainDb = j.value("gain_db", c.gainDb);

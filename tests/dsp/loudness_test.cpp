@@ -32,6 +32,30 @@ TEST(LevelMeter, CountsClippedRunsOnly) {
     EXPECT_EQ(meter.report().clippedSamples, 5);
 }
 
+TEST(LevelMeter, SaysWhereItIsClippedInWhicheverChannelAndBlock) {
+    // Left from 1.0 s for 5 ms, right 8 ms later for 4 ms: one stretch. Left again at 2 s, over the
+    // border of two blocks.
+    std::vector<float> v(3 * 48000 * 2, 0.1f);
+    const auto clip = [&](std::size_t channel, double from, double to) {
+        for (auto n = static_cast<std::size_t>(from * 48000); n < to * 48000; ++n) {
+            v[n * 2 + channel] = 1.0f;
+        }
+    };
+    clip(0, 1.0, 1.005);
+    clip(1, 1.013, 1.017);
+    clip(0, 1.999, 2.003);
+    LevelMeter meter({48000}, 2);
+    for (std::size_t at = 0; at < v.size(); at += 9600) {
+        meter.push(std::span(v).subspan(at, 9600));
+    }
+    const auto where = meter.report().clipped;
+    ASSERT_EQ(where.size(), 2u);
+    EXPECT_NEAR(where[0].start.value, 1.0, 1e-4);
+    EXPECT_NEAR(where[0].end.value, 1.017, 1e-4);
+    EXPECT_NEAR(where[1].start.value, 1.999, 1e-4);
+    EXPECT_NEAR(where[1].end.value, 2.003, 1e-4);
+}
+
 TEST(LevelMeter, NoticesOneSidedSound) {
     const auto mono = test::babble(3, 48000, 1);
     std::vector<float> stereo(mono.size() * 2, 0.0f);

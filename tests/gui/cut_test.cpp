@@ -5,8 +5,10 @@
 #include <QMenu>
 #include <QSignalSpy>
 #include <QTest>
+#include <cmath>
 
 #include "media/probe.h"
+#include "render/cut_snap.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -82,6 +84,31 @@ TEST_F(Cutting, BothEndsAreTrimmedAndTheSharedPartIsKept) {
     shared->trigger();
     ASSERT_EQ(kept().size(), 1u);
     EXPECT_NEAR(kept()[0].start.value, 3, 1e-3) << "where the recording begins";
+}
+
+TEST_F(Cutting, CutsSettleOnPausesAndOnsetsIfThatIsWanted) {
+    QAction* settle = nullptr;
+    for (QAction* a : w.window.bench().findChildren<QAction*>()) {
+        if (a->text() == QLatin1String("Cuts settle on pauses and onsets")) settle = a;
+    }
+    ASSERT_TRUE(settle);
+    EXPECT_FALSE(settle->isChecked());
+    settle->trigger();
+    const CleanPieces heard = session().heardPieces(w.take());
+    int moved = 0;
+    for (double at = 5; at < 16; at += 1.37) {
+        const double want = snapCut(heard, {at}).at.value;
+        moved += std::fabs(want - at) > 0.01;
+        key(at, Qt::Key_X);
+        ASSERT_EQ(kept().size(), 2u) << at;
+        EXPECT_NEAR(kept()[0].end.value, want, 1e-6);
+        // The playhead stays; pointing at a piece is never moved to another one.
+        key(want - 0.05, Qt::Key_X, Qt::ShiftModifier);
+        EXPECT_NEAR(kept()[0].start.value, want, 1e-6);
+        w.press(QStringLiteral("Undo"));
+        w.press(QStringLiteral("Undo"));
+    }
+    EXPECT_GT(moved, 3);
 }
 
 TEST_F(Cutting, EachKeptPieceIsHandedOverAsAFileOfItsOwn) {

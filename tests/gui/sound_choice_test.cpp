@@ -4,9 +4,11 @@
 
 #include <QLabel>
 #include <QLineEdit>
+#include <QMenu>
 #include <QTest>
 #include <cmath>
 
+#include "app/widgets/channel_menu.h"
 #include "app/widgets/sound_panel.h"
 #include "app/widgets/take_panel.h"
 #include "support/media_files.h"
@@ -109,6 +111,46 @@ TEST_F(SoundChoices, ALoudnessIsMeasuredBehindAndSaidWhenItIsKnown) {
     EXPECT_TRUE(warning->text().contains(QLatin1String("not a number")))
         << warning->text().toStdString();
     EXPECT_EQ(session().state().sound.targetLufs, -18);
+}
+
+TEST_F(SoundChoices, TakesAreMadeAlikeByTheOneInTheMiddle) {
+    ASSERT_TRUE(w.press(QStringLiteral("Sound…")));
+    ASSERT_TRUE(w.press(QStringLiteral("level: alike")));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session().state().sound.toLoudness; }, 60000));
+    const double target = session().state().sound.targetLufs;
+    std::vector<double> lufs;
+    for (const int take : {w.take(), other()}) {
+        auto plan = *session().soundPlan(take);
+        plan.choice.toLoudness = false;
+        plan.level = {};
+        lufs.push_back(measureLevel(plan, {})->lufs);
+    }
+    EXPECT_NEAR(target, std::max(lufs[0], lufs[1]), 0.051) << lufs[0] << ' ' << lufs[1];
+    EXPECT_TRUE(QString::fromStdString(session().shoot().undoLabel())
+                    .startsWith(QLatin1String("For all takes: levels alike, ")));
+}
+
+TEST_F(SoundChoices, ChannelsOfARecordingWithManyAreChosenByName) {
+    auto* channels = w.window.findChild<app::ChannelMenu*>();
+    ASSERT_TRUE(channels);
+    ASSERT_TRUE(w.press(QStringLiteral("Sound…")));
+    EXPECT_FALSE(channels->isVisible()) << "a mono recording has none to choose";
+    SoundFacts four;
+    four.channels = 4;
+    four.channelNames = {"Ines", "Bench", "", "Room"};
+    channels->show(four, {Ears::Chosen, {1}});
+    EXPECT_TRUE(channels->isVisible());
+    EXPECT_EQ(channels->text(), QStringLiteral("channels 2…"));
+    auto* menu = channels->findChild<QMenu*>();
+    ASSERT_EQ(menu->actions().size(), 4);
+    EXPECT_EQ(menu->actions()[3]->text(), QStringLiteral("4 Room"));
+    menu->actions()[3]->trigger();
+    EXPECT_EQ(session().state().sound.ears, Ears::Chosen);
+    EXPECT_EQ(session().state().sound.channels, (std::vector<int>{1, 3}));
+    const QString project = QString::fromStdString(folder_.file("day.brisk"));
+    ASSERT_TRUE(session().save(project));
+    ASSERT_TRUE(session().open(project));
+    EXPECT_EQ(session().state().sound.channels, (std::vector<int>{1, 3}));
 }
 
 TEST_F(SoundChoices, ClapsAreQuietAndNothingMoves) {

@@ -6,6 +6,7 @@
 #include <numbers>
 
 #include "dsp/programme_loudness.h"
+#include "render/routing.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/shoot_folder.h"
@@ -58,6 +59,42 @@ class TakeSoundTest : public ::testing::Test {
     }
     test::TempFolder folder_;
 };
+
+TEST_F(TakeSoundTest, OfManyChannelsThoseThatWereChosenAreMixed) {
+    std::vector<float> four;
+    for (int n = 0; n < 10 * kRate; ++n) four.insert(four.end(), {0.1f, 0.2f, -0.3f, 0.05f});
+    TakeSoundPlan plan = planFor(sound("four.wav", four, 4));
+    const auto at = [&](std::vector<int> channels) {
+        plan.choice.ears = Ears::Chosen;
+        plan.choice.channels = std::move(channels);
+        const auto all = render(plan, 4, 4.01);
+        EXPECT_EQ(all.size(), 480u) << "to both ears";
+        return all.front();
+    };
+    EXPECT_EQ(at({2}), -0.3f) << "untouched";
+    EXPECT_NEAR(at({1, 3}), 0.125, 1e-7);
+    EXPECT_NEAR(at({1, 9}), 0.2, 1e-7) << "what it does not have is passed over";
+    EXPECT_NEAR(at({9}), 0.0125, 1e-7) << "as recorded: all mixed";
+    SoundScan scan = *plan.clean[0].recording;
+    scan.info.sounds[0].channelNames = {"Ines", "", "Bench", "Room"};
+    EXPECT_EQ(routingWords(scan, {Ears::Chosen, {0, 1, 2}}),
+              "channels 1 Ines, 2 and 3 Bench mixed, in both ears");
+    EXPECT_EQ(routingWords(scan, {Ears::Chosen, {3}}), "channel 4 Room in both ears");
+}
+
+TEST_F(TakeSoundTest, WhereTheRecordingIsClippedIsKnownOnTakeTime) {
+    auto hot = test::babble(10, kRate, 4);
+    for (const double at : {1.0, 6.0}) {
+        for (int n = 0; n < 50; ++n) hot[static_cast<std::size_t>(at * kRate) + n] = 1.0f;
+    }
+    TakeSoundPlan plan = planFor(sound("hot.wav", hot));
+    plan.clean[0].line = {{2}, {0}};  // its first clip lies before the take
+    const auto where = clippedIn(plan.clean, plan.stretches()[0]);
+    ASSERT_EQ(where.size(), 1u);
+    EXPECT_NEAR(where[0].start.value, 4, 1e-4);
+    EXPECT_NEAR(where[0].length().value, 50.0 / kRate, 1e-4);
+    EXPECT_TRUE(clippedIn(plan.clean, {{0}, {3.9}}).empty());
+}
 
 TEST_F(TakeSoundTest, ChannelsGoToTheEarsThatWereChosen) {
     std::vector<float> stereo;

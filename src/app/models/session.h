@@ -112,6 +112,9 @@ class Session : public QObject {
     /// out": ends a sentence of the history.
     void setSound(const std::vector<int>& takes, const std::optional<SoundChoice>& choice,
                   const QString& what);
+    /// Brings all takes that have no choice of their own to the loudness of the one in the middle,
+    /// which is measured first.
+    void levelAlike();
     /// What is kept of a take, the whole of it included.
     [[nodiscard]] TimeRange wholeTake(int take) const;
     [[nodiscard]] Stretches kept(int take) const;

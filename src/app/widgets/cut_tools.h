@@ -33,17 +33,26 @@ class CutTools : public QObject {
   private:
     /// `change` makes the new list, from the old one and the whole take.
     using Change = std::function<Stretches(const Stretches& kept, TimeRange whole, const Where&)>;
-    QAction* add(const QString& text, const QKeySequence& key, const QString& said, Change change);
-    [[nodiscard]] std::optional<Stretches> changed(const Change& change) const;
+    /// Whether a tool makes an edge where the playhead or the selection is, or points at a piece.
+    enum class Edge { Made, No };
+    QAction* add(const QString& text, const QKeySequence& key, const QString& said, Edge edge,
+                 Change change);
+    struct Tool {
+        QAction* action;
+        QString said;
+        Edge edge;
+        Change change;
+    };
+    void run(const Tool& tool);
+    [[nodiscard]] std::optional<Stretches> changed(const Tool& tool, const Where& where) const;
+    /// Where the tool works: with edges where they are heard least, if that is wanted.
+    [[nodiscard]] Where settled(const Tool& tool) const;
     [[nodiscard]] Stretches shared(const Stretches& kept) const;
 
     Session& session_;
     QWidget* on_;
     std::function<Where()> where_;
-    struct Tool {
-        QAction* action;
-        Change change;
-    };
+    QAction* snap_;
     std::vector<Tool> tools_;
 };
 

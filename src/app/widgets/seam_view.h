@@ -90,6 +90,9 @@ class SeamView : public QWidget {
     /// The slip of the stitch under the pointer, in words.
     [[nodiscard]] QString stitchWords(QPointF pointer) const;
     void paintUncovered(QPainter& p) const;
+    void paintClipped(QPainter& p) const;
+    /// ", clipped in 3 places" of the whole take; nothing where it is not.
+    [[nodiscard]] QString clippedWords() const;
     void paintCuts(QPainter& p) const;
     /// What of the take is cut away, and where it was cut.
     void paintKept(QPainter& p) const;

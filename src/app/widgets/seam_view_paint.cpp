@@ -27,6 +27,7 @@ void SeamView::paintEvent(QPaintEvent*) {
     paintCuts(p);
     paintQuietClaps(p);
     paintUncovered(p);
+    paintClipped(p);
     paintKept(p);
     paintSelection(p);
     p.setPen(QPen(colours().ink, 1));
@@ -128,6 +129,24 @@ void SeamView::paintUncovered(QPainter& p) const {
     const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
     for (const TimeRange& r : uncovered(pair->pieces(), seen)) {
         hollow(axis_.xOf(r.start + cleanDrag()), axis_.xOf(r.end + cleanDrag()));
+    }
+}
+
+void SeamView::paintClipped(QPainter& p) const {
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
+    const double edge = seamArea().bottom() - 1;
+    // Teeth at the outer edge: where the sound was cut off.
+    for (const TimeRange& r : clippedIn(pair->pieces(), seen)) {
+        const double a = axis_.xOf(r.start + cleanDrag()), b = axis_.xOf(r.end + cleanDrag());
+        const double wide = std::max(4.0, b - a);
+        QPainterPath tooth;
+        tooth.moveTo(a - 2, edge);
+        tooth.lineTo(a + wide / 2, edge - 9);
+        tooth.lineTo(a + wide + 2, edge);
+        tooth.closeSubpath();
+        p.fillPath(tooth, colours().attention);
     }
 }
 
@@ -262,7 +281,8 @@ void SeamView::paintCaptions(QPainter& p) const {
                                                        : QString();
     caption(name(tr("camera"), false) + what, colours().cameraText, seamArea().top() + 14);
     if (tether()) {
-        caption(name(tr("clean"), true) + what, colours().cleanText, seamArea().bottom() - 8);
+        caption(name(tr("clean"), true) + what + clippedWords(), colours().cleanText,
+                seamArea().bottom() - 8);
         return;
     }
     const QRectF below(0, seamY() + 1, width(), seamArea().bottom() - seamY());
@@ -276,6 +296,13 @@ void SeamView::paintCaptions(QPainter& p) const {
                              : tr("Find matches, and the clean sound will grow here, face to face "
                                   "with the camera's.");
     p.drawText(below.adjusted(24, 8, -24, -8), Qt::AlignCenter | Qt::TextWordWrap, text);
+}
+
+QString SeamView::clippedWords() const {
+    const auto pair = session_.placedPair(take_);
+    const std::size_t n = pair ? clippedIn(pair->pieces(), session_.wholeTake(take_)).size() : 0;
+    if (n == 0) return {};
+    return n == 1 ? tr(", clipped in 1 place") : tr(", clipped in %1 places").arg(n);
 }
 
 void SeamView::paintDragNumbers(QPainter& p) const {

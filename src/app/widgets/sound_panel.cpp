@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "app/style/app_style.h"
+#include "app/widgets/channel_menu.h"
 #include "app/widgets/elided_label.h"
 #include "core/time_text.h"
 
@@ -85,6 +86,16 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                 ear(tr("right"), tr("The right channel in both ears"), Ears::Right),
                 ear(tr("mix"), tr("Both channels mixed, in both ears"), Ears::Mix),
                 ear(tr("swap"), tr("Left and right exchanged"), Ears::Swapped)});
+    channels_ = new ChannelMenu(this);
+    ears->addWidget(channels_);
+    connect(channels_, &ChannelMenu::chosen, this, [this](const std::vector<int>& channels) {
+        change(
+            [&](SoundChoice& c) {
+                c.ears = channels.empty() ? Ears::AsRecorded : Ears::Chosen;
+                c.channels = channels;
+            },
+            tr("channels"));
+    });
     addChoices(ears, tr("polarity"),
                {{tr("turned over"), tr("Upside down against what the match found"),
                  [](SoundChoice& c) { c.turned = !c.turned; },
@@ -118,6 +129,12 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
         level, tr("True peaks stay under"), tr("dBTP at most"), -20, 0,
         [](const SoundChoice& c) { return c.ceilingDbtp; },
         [](SoundChoice& c, double v) { c.ceilingDbtp = v; });
+    auto* alike = new QPushButton(tr("alike"), this);
+    alike->setFont(uiFont(12));
+    alike->setToolTip(tr("Every take as loud as the one in the middle, which is measured first"));
+    alike->setAccessibleName(tr("level: alike"));
+    level->addWidget(alike);
+    connect(alike, &QPushButton::clicked, &session_, &Session::levelAlike);
     level->addStretch(1);
 
     auto* gaps = addRow();
@@ -314,6 +331,11 @@ void SoundPanel::refresh() {
             g.buttons->button(static_cast<int>(i))->setChecked(g.options[i].is(c));
         }
     }
+    const Tether* t = session_.state().tetherOf(take_);
+    const MediaFacts* recording = t ? session_.facts(t->recording) : nullptr;
+    channels_->show(recording && !recording->info.sounds.empty() ? recording->info.sounds.front()
+                                                                 : SoundFacts{},
+                    c.heard());
     for (const Field& f : fields_) {
         if (!f.edit->hasFocus() || !f.edit->isModified()) f.edit->setText(numberText(f.value(c)));
     }

@@ -17,6 +17,7 @@ class QPushButton;
 
 namespace brisk::app {
 
+class ChannelMenu;
 class ElidedLabel;
 
 class SoundPanel : public QWidget {
@@ -63,6 +64,7 @@ class SoundPanel : public QWidget {
     QPushButton *one_, *all_, *asAll_;
     ElidedLabel* holds_;
     ElidedLabel* warning_;
+    ChannelMenu* channels_;
     std::vector<Group> groups_;
     std::vector<Field> fields_;
 };
