@@ -8,6 +8,7 @@
 #include <optional>
 
 #include "core/atomic_file.h"
+#include "core/stretches.h"
 #include "core/time_text.h"
 #include "export/file_tracks.h"
 #include "media/take_remux.h"
@@ -131,19 +132,26 @@ std::string describeExport(const VideoExportPlan& plan) {
     text += levelWords(choice);
     text += blendWords(choice);
     text += otherTracks(plan.sound);
-    const TimeRange held = plan.stretch.value_or(TimeRange{{0}, lengthOf(plan.take)});
-    if (plan.stretch) {
-        text = "From " + clockText(held.start, 1) + " to " + clockText(held.end, 1) +
+    const Stretches held = plan.stretch ? Stretches{*plan.stretch} : plan.sound.stretches();
+    if (held.size() > 1) {
+        text = std::to_string(held.size()) + " pieces of the take, each a file. " + text;
+    } else if (plan.stretch || !plan.sound.kept.empty()) {
+        text = "From " + clockText(held[0].start, 1) + " to " + clockText(held[0].end, 1) +
                " of the take. " + text;
     }
-    if (!uncovered(plan.sound.clean, held).empty()) {
+    std::size_t gaps = 0, clipped = 0;
+    for (const TimeRange& r : held) {
+        gaps += uncovered(plan.sound.clean, r).size();
+        clipped += clippedIn(plan.sound.clean, r).size();
+    }
+    if (gaps > 0) {
         text += choice.uncovered == Uncovered::Camera
                     ? "; camera sound where the recording does not reach"
                     : "; silence where the recording does not reach";
     }
-    if (const std::size_t n = clippedIn(plan.sound.clean, held).size(); n > 0) {
+    if (clipped > 0) {
         text += "; the recording is clipped in " +
-                (n == 1 ? std::string("1 place") : std::to_string(n) + " places");
+                (clipped == 1 ? std::string("1 place") : std::to_string(clipped) + " places");
     }
     if (choice.quietClaps) {
         const std::size_t n = plan.sound.claps.size();

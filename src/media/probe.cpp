@@ -206,6 +206,10 @@ Result<MediaInfo> probe(const std::string& path) {
     if (input->duration != AV_NOPTS_VALUE) {
         info.duration = {ticksToSeconds(input->duration, {1, AV_TIME_BASE})};
     }
+    if (info.sounds.size() > 1) {
+        info.warnings.push_back("It holds " + std::to_string(info.sounds.size()) +
+                                " sounds; the first one is used.");
+    }
     info.stamps = timeStamps(input, info.sounds.empty() ? SampleRate{0} : info.sounds.front().rate);
     if (const auto wav = readWavHeader(path)) {
         for (SoundFacts& s : info.sounds) s.channelNames = channelNamesOf(path, s.channels);

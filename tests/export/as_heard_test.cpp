@@ -132,6 +132,14 @@ TEST_F(AsHeard, TheSentenceSaysAllOfIt) {
     state_.sound.followClock = false;
     video.sound = *plan();
     const std::string plain = describeExport(video);
+    video.sound.kept = {{{3}, {9}}};
+    const std::string trimmed = describeExport(video);
+    EXPECT_TRUE(trimmed.starts_with("From 0:00:03.0 to 0:00:09.0 of the take. ")) << trimmed;
+    EXPECT_EQ(trimmed.find("silence where"), std::string::npos) << "what is kept is covered";
+    video.sound.kept = {{{1}, {4}}, {{6}, {9}}};
+    const std::string pieces = describeExport(video);
+    EXPECT_TRUE(pieces.starts_with("2 pieces of the take, each a file. ")) << pieces;
+    EXPECT_NE(pieces.find("silence where"), std::string::npos) << pieces;
     for (const char* part :
          {"3.0 dB quieter", "track 2 camera sound, which does not play by itself", "silence where",
           "drift not corrected"}) {

@@ -111,6 +111,18 @@ TEST_F(Cutting, CutsSettleOnPausesAndOnsetsIfThatIsWanted) {
     EXPECT_GT(moved, 3);
 }
 
+TEST_F(Cutting, TheCardSaysWhatFillsTheUncoveredStretch) {
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("first 3.0 s: silence")))
+        << w.wordsOnScreen().toStdString();
+    SoundChoice c;
+    c.uncovered = Uncovered::Camera;
+    session().setSound({}, c, QStringLiteral("camera"));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("first 3.0 s: the camera's sound")));
+    c.uncovered = Uncovered::Trimmed;
+    session().setSound({}, c, QStringLiteral("trimmed"));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("first 3.0 s: trimmed away")));
+}
+
 TEST_F(Cutting, EachKeptPieceIsHandedOverAsAFileOfItsOwn) {
     key(6, Qt::Key_X);
     key(9.04, Qt::Key_X);

@@ -61,6 +61,23 @@ void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
     }
     w.bench().setPlayhead(brisk::Seconds{14});
     shoot(w, out.filePath(QStringLiteral("day-join.png")));
+    // Without the recorder's second file half of the take is uncovered; the camera fills it. Moved
+    // after it was tethered, it is slipped.
+    const int take = w.bench().take();
+    for (const brisk::MediaItem& m : w.session().state().media) {
+        if (m.path.find("lavalier-02") != std::string::npos) w.session().remove(m.id);
+    }
+    w.choose(take);
+    w.session().lock(take);
+    brisk::SoundChoice sound = w.session().state().sound;
+    sound.uncovered = brisk::Uncovered::Camera;
+    sound.quietClaps = true;
+    w.session().setSound({}, sound, QStringLiteral("camera where the recording ends"));
+    w.session().keep(take, {{{1.5}, {24}}}, QStringLiteral("Trim"));
+    w.session().unlock(take);
+    w.session().moveClean(take, brisk::milliseconds(12));
+    w.bench().setPlayhead(brisk::Seconds{6});
+    shoot(w, out.filePath(QStringLiteral("uncovered.png")));
 }
 
 }  // namespace

@@ -129,6 +129,18 @@ TEST(Probe, SaysWhenAFileIsGone) {
     EXPECT_NE(folder.error().sentence.find("is a folder"), std::string::npos);
 }
 
+TEST(Probe, SaysWhenAFileHoldsMoreThanOneSound) {
+    const TempFolder folder;
+    test::writeTake(folder.file("a.mov"), test::babble(3, 48000, 1), {});
+    EXPECT_TRUE(probe(folder.file("a.mov"))->warnings.empty());
+    test::ffmpeg("-i " + folder.file("a.mov") + " -map 0:v -map 0:a -map 0:a -c copy " +
+                 folder.file("b.mov"));
+    const auto info = probe(folder.file("b.mov"));
+    ASSERT_EQ(info->sounds.size(), 2u);
+    ASSERT_EQ(info->warnings.size(), 1u);
+    EXPECT_EQ(info->warnings[0], "It holds 2 sounds; the first one is used.");
+}
+
 TEST(ProbeWithSound, RefusesAMuteTake) {
     const TempFolder folder;
     test::writeSilentFilm(folder.file("mute.mp4"), 1);

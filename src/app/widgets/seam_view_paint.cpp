@@ -124,7 +124,9 @@ void SeamView::paintUncovered(QPainter& p) const {
         p.fillRect(r, QBrush(colours().hairline, Qt::BDiagPattern));
         p.setPen(colours().quiet);
         p.setFont(uiFont(12));
-        if (r.width() > 190) p.drawText(r, Qt::AlignCenter, what);
+        // At its beginning: its end may be cut away.
+        const QRectF words = r.adjusted(10, 0, 0, 0);
+        if (r.width() > 190) p.drawText(words, Qt::AlignLeft | Qt::AlignVCenter, what);
     };
     const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
     for (const TimeRange& r : uncovered(pair->pieces(), seen)) {

@@ -20,6 +20,19 @@
 namespace brisk::app {
 namespace {
 
+/// What becomes of a stretch that no recording covers.
+QString uncoveredWords(Uncovered becomes) {
+    switch (becomes) {
+        case Uncovered::Camera:
+            return QObject::tr("the camera's sound");
+        case Uncovered::Trimmed:
+            return QObject::tr("trimmed away");
+        case Uncovered::Silence:
+            break;
+    }
+    return QObject::tr("silence");
+}
+
 constexpr int kRow = 18;      // pixels
 constexpr int kAround = 108;  // title, distance, buttons and margins
 constexpr int kOneMore = 30;  // where there are several microphones
@@ -230,7 +243,9 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
                                                  .arg(q(clockText(r.start, 1))));
         }
         if (!parts.isEmpty()) {
-            setRow(i++, tr("uncovered"), tr("%1: silence").arg(parts.join(tr(" and "))));
+            setRow(i++, tr("uncovered"),
+                   tr("%1: %2").arg(parts.join(tr(" and ")),
+                                    uncoveredWords(session_.state().soundOf(t.take).uncovered)));
         }
         const SoundQuality& cleanSound = quality(clean->scan);
         const SoundQuality& cameraSound = quality(take.scan);
