@@ -30,7 +30,8 @@ Result<std::vector<SoundScan>> scanFiles(const std::vector<std::string>& paths,
     std::vector<std::optional<Result<SoundScan>>> scans(paths.size());
     parallelFor(paths.size(), console.threads, [&](std::size_t i) {
         scans[i] = scanKept(paths[i], options, console.job("Reading " + paths[i]));
-        if (*scans[i]) (*scans[i])->peaks.reset();  // nothing is drawn here
+        // Outlines are drawn in reports only, which want the loudness, too.
+        if (*scans[i] && !options.loudness) (*scans[i])->peaks.reset();
     });
     auto all = gathered(std::move(scans));
     if (!all) return all;
@@ -98,11 +99,12 @@ int channelNamed(const std::string& name) {
 
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
-                        const Console& console) {
-    auto takes = scanFiles(cameras, {.loudness = false}, console);
+                        const Console& console, ScanFor what) {
+    const bool loudness = what == ScanFor::HandOver;
+    auto takes = scanFiles(cameras, {.loudness = loudness}, console);
     if (!takes) return tl::unexpected(takes.error());
     auto recordings =
-        scanFiles(cleans, {.channel = channelNamed(channel), .loudness = false}, console);
+        scanFiles(cleans, {.channel = channelNamed(channel), .loudness = loudness}, console);
     if (!recordings) return tl::unexpected(recordings.error());
     return Scanned{std::move(*takes), std::move(*recordings)};
 }

@@ -35,11 +35,14 @@ struct Scanned {
     std::vector<SoundScan> recordings;
 };
 
+/// What files are read for: a hand-over also wants their loudness, and outlines to draw.
+enum class ScanFor { Matching, HandOver };
+
 /// Reads every file once, or not at all where the cache knows it. \param channel "auto", "mix" or a
 /// number from 1.
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
-                        const Console& console);
+                        const Console& console, ScanFor what = ScanFor::Matching);
 
 /// Every take against every recording; at least one answer a take.
 Result<std::vector<Placed>> placeAll(const Scanned& files, const MatchOptions& options,

@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
 #include <cstdlib>
+#include <filesystem>
+#include <map>
 #include <memory>
 
 #include "cli/commands.h"
 #include "cli/json_output.h"
+#include "export/hand_over.h"
 #include "render/take_plan.h"
 #include "shoot/project_file.h"
 
@@ -12,8 +15,9 @@ namespace brisk::cli {
 namespace {
 
 struct Options {
-    std::string project, out, video = "mov", name = "{take} clean";
-    std::vector<std::string> cameras, cleans;
+    std::string project, out, video, codec, audio, name = "{take} clean";
+    std::vector<std::string> cameras, cleans, timelines, reports;
+    bool originals = false;
     std::string cameraSound = "drop", uncovered = "silence";
     bool json = false;
 
@@ -30,33 +34,38 @@ struct Options {
         return c;
     }
 
-    [[nodiscard]] VideoContainer container() const {
-        if (video == "same") return VideoContainer::SameAsTake;
-        return video == "mkv" ? VideoContainer::Mkv : VideoContainer::Mov;
+    /// Videos unless something else, and only that, is asked for.
+    [[nodiscard]] HandOverChoice choice() const {
+        HandOverChoice c;
+        const auto has = [](const std::vector<std::string>& list, const char* what) {
+            return std::find(list.begin(), list.end(), what) != list.end();
+        };
+        c.video = !video.empty() || (audio.empty() && timelines.empty());
+        if (video == "same") c.container = VideoContainer::SameAsTake;
+        if (video == "mkv") c.container = VideoContainer::Mkv;
+        for (const SoundCodec known : {SoundCodec::Pcm24, SoundCodec::Flac, SoundCodec::Alac,
+                                       SoundCodec::Aac, SoundCodec::Opus}) {
+            if (codec == codecName(known)) c.codec = known;
+        }
+        if (audio == "wav") c.sound = SoundFormat::Wav;
+        if (audio == "flac") c.sound = SoundFormat::Flac;
+        c.timeline = has(timelines, "otio");
+        c.editList = has(timelines, "edl");
+        c.pointAtOriginals = originals;
+        c.htmlReport = has(reports, "html");
+        c.csvReport = has(reports, "csv");
+        c.jsonReport = has(reports, "json");
+        c.pattern = name;
+        if (!project.empty()) c.shoot = std::filesystem::path(project).stem().string();
+        c.folder = out;
+        return c;
     }
-};
-
-/// One video to write.
-struct Job {
-    std::size_t take = 0;
-    TakeSoundPlan sound;
 };
 
 struct Work {
-    std::vector<std::shared_ptr<const SoundScan>> takes;
-    std::vector<Job> jobs;
+    std::vector<HandedTake> takes;
     bool attention = false;
 };
-
-/// The files that the pieces are of, each once.
-std::vector<std::string> namesOf(const CleanPieces& pieces) {
-    std::vector<std::string> out;
-    for (const CleanPiece& p : pieces) {
-        const std::string& path = p.recording->info.path;
-        if (std::find(out.begin(), out.end(), path) == out.end()) out.push_back(path);
-    }
-    return out;
-}
 
 std::vector<std::shared_ptr<const SoundScan>> shared(std::vector<SoundScan> scans) {
     std::vector<std::shared_ptr<const SoundScan>> out;
@@ -64,18 +73,43 @@ std::vector<std::shared_ptr<const SoundScan>> shared(std::vector<SoundScan> scan
     return out;
 }
 
+/// What of a shoot is handed over, with the scans of its files by their ids.
+std::vector<HandedTake> handed(const ShootState& state, const std::vector<int>& takes,
+                               const std::map<int, std::shared_ptr<const SoundScan>>& scans) {
+    const ScanOf scanOf = [&](int id) {
+        const auto it = scans.find(id);
+        return it == scans.end() ? nullptr : it->second;
+    };
+    return handedTakes(state, takes, scanOf,
+                       [&](int take) { return takeSoundPlan(state, take, scanOf); });
+}
+
 /// A shoot of just these files, so that what is written comes from the same rules as in a saved
 /// one.
 Result<Work> fromFiles(const Options& o, const Console& console) {
     Work w;
-    auto files = scanAll(o.cameras, o.cleans, "auto", console);
+    auto files = scanAll(o.cameras, o.cleans, "auto", console, ScanFor::HandOver);
     if (!files) return tl::unexpected(files.error());
     auto placed = placeAll(*files, {}, console);
     if (!placed) return tl::unexpected(placed.error());
-    w.takes = shared(std::move(files->takes));
-    const auto recordings = shared(std::move(files->recordings));
     ShootState state;
     state.sound = o.sound();
+    std::map<int, std::shared_ptr<const SoundScan>> scans;
+    const auto add = [&](const std::string& path, MediaKind role,
+                         std::shared_ptr<const SoundScan> scan) {
+        state.media.push_back({state.nextId, path, role, {}, {}});
+        scans[state.nextId] = std::move(scan);
+        return state.nextId++;
+    };
+    std::vector<int> recordings, takes;
+    for (auto& r : shared(std::move(files->recordings))) {
+        const std::string path = r->info.path;
+        recordings.push_back(add(path, MediaKind::Recording, std::move(r)));
+    }
+    for (auto& t : shared(std::move(files->takes))) {
+        const std::string path = t->info.path;
+        takes.push_back(add(path, MediaKind::Take, std::move(t)));
+    }
     for (const auto& p : *placed) {
         if (p.estimate.status != MatchStatus::Matched) {
             w.attention = true;
@@ -87,20 +121,11 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
             console.say(o.cameras[p.take] + ": the recording jumps inside it; listen there. " +
                         p.estimate.reason);
         }
-        state.tethers.push_back({static_cast<int>(recordings.size() + p.take), p.recording,
+        state.tethers.push_back({takes[p.take], recordings[static_cast<std::size_t>(p.recording)],
                                  p.estimate, p.estimate.line, p.estimate.polarity, true});
         state.tethers.back().beside = p.beside;
     }
-    for (std::size_t t = 0; t < w.takes.size(); ++t) {
-        // Ids: recordings from 0 on, takes behind them.
-        const auto scanOf = [&](int media) {
-            const auto i = static_cast<std::size_t>(media);
-            return i < recordings.size() ? recordings[i] : w.takes[i - recordings.size()];
-        };
-        if (auto plan = takeSoundPlan(state, static_cast<int>(recordings.size() + t), scanOf)) {
-            w.jobs.push_back({t, std::move(*plan)});
-        }
-    }
+    w.takes = handed(state, takes, scans);
     return w;
 }
 
@@ -126,28 +151,75 @@ Result<Work> fromProject(const Options& o, const Console& console) {
             continue;
         }
         want(id, takeIds, takes);
-        for (const Tether* t : state.tethersOf(id)) {
-            if (!t->beside) want(t->recording, recordingIds, recordings);
-        }
+        for (const Tether* t : state.tethersOf(id)) want(t->recording, recordingIds, recordings);
     }
-    auto files = scanAll(takes, recordings, "auto", console);
+    auto files = scanAll(takes, recordings, "auto", console, ScanFor::HandOver);
     if (!files) return tl::unexpected(files.error());
-    w.takes = shared(std::move(files->takes));
-    const auto scans = shared(std::move(files->recordings));
-    const auto scanOf = [&](int media) -> std::shared_ptr<const SoundScan> {
-        const auto among = [&](const std::vector<int>& ids, const auto& all) {
-            const auto it = std::find(ids.begin(), ids.end(), media);
-            return it == ids.end() ? nullptr : all[static_cast<std::size_t>(it - ids.begin())];
-        };
-        const auto recording = among(recordingIds, scans);
-        return recording ? recording : among(takeIds, w.takes);
+    std::map<int, std::shared_ptr<const SoundScan>> scans;
+    const auto know = [&](const std::vector<int>& ids, std::vector<SoundScan> of) {
+        auto all = shared(std::move(of));
+        for (std::size_t i = 0; i < ids.size(); ++i) scans[ids[i]] = all[i];
     };
-    for (std::size_t i = 0; i < takeIds.size(); ++i) {
-        if (auto plan = takeSoundPlan(state, takeIds[i], scanOf)) {
-            w.jobs.push_back({i, std::move(*plan)});
+    know(takeIds, std::move(files->takes));
+    know(recordingIds, std::move(files->recordings));
+    w.takes = handed(state, takeIds, scans);
+    return w;
+}
+
+/// What went wrong with the files, as an exit code.
+int exitCodeOf(const std::vector<FileResult>& results, bool attention) {
+    for (const FileResult& r : results) {
+        if (r.state == FileState::Stopped) return kCancelled;
+    }
+    for (const FileResult& r : results) {
+        if (r.state == FileState::Failed) {
+            return r.failedBy == ErrorCode::CannotRead ? kCannotRead : kCannotWrite;
+        }
+        attention = attention || r.marked();
+    }
+    return attention ? kNeedsAttention : kAllDone;
+}
+
+/// Writes all of it and prints what became of each file.
+int handOverAll(const Options& o, Work work, const Console& console) {
+    HandOverRun run(planHandOver(std::move(work.takes), o.choice()));
+    const HandOverPlan& plan = run.plan();
+    if (!plan.files.empty() && !plan.problem().empty()) {
+        return console.report({ErrorCode::CannotWrite, plan.problem(), o.out, {}});
+    }
+    for (const PlannedFile& f : plan.files) {
+        const HandedTake* h = plan.take(f.take);
+        console.say((h ? h->scan->info.path + ": " : "") + f.holds +
+                    (f.problem.empty() ? "" : " Not written: " + f.problem));
+    }
+    const JobControl job = console.job("Writing");
+    const auto all = static_cast<double>(std::max<std::size_t>(1, plan.files.size()));
+    run.go(
+        {},
+        [&](std::size_t, const FileResult&) {
+            double sum = 0;
+            for (const FileResult& r : run.results()) sum += r.progress;
+            job.report(sum / all);
+        },
+        job, static_cast<unsigned>(console.threads));
+    ordered_json written = ordered_json::array(), failed = ordered_json::array();
+    for (std::size_t i = 0; i < plan.files.size(); ++i) {
+        const FileResult& r = run.results()[i];
+        if (r.state == FileState::Written) {
+            written.push_back(writtenJson(plan, i, r));
+        } else {
+            failed.push_back({{"file", r.path}, {"problem", r.problem}});
+        }
+        if (r.state == FileState::Failed) {
+            (void)console.report({*r.failedBy, r.path + ": " + r.problem, r.path, {}});
+        } else if (!r.problem.empty()) {
+            console.say(r.path + ": " + r.problem);
         }
     }
-    return w;
+    ordered_json j{{"written", written}};
+    if (!failed.empty()) j["not_written"] = failed;
+    print(j);
+    return exitCodeOf(run.results(), work.attention);
 }
 
 }  // namespace
@@ -158,8 +230,19 @@ Run addExport(CLI::App& sub) {
     sub.add_option("--camera", o->cameras, "Takes, to be matched first");
     sub.add_option("--clean", o->cleans, "Recordings");
     sub.add_option("--out", o->out, "Folder to write to")->required();
-    sub.add_option("--video", o->video, "Container: same as the take, mov or mkv")
+    sub.add_option("--video", o->video,
+                   "Videos in this container: same as the take, mov (default) or mkv")
         ->check(CLI::IsMember({"same", "mov", "mkv"}));
+    sub.add_option("--codec", o->codec, "Coding of the videos' sound, where the container takes it")
+        ->check(CLI::IsMember({"pcm", "flac", "alac", "aac", "opus"}));
+    sub.add_option("--audio", o->audio, "The clean sound alone, as long as each take")
+        ->check(CLI::IsMember({"wav", "flac"}));
+    sub.add_option("--timeline", o->timelines, "Timelines for other programs: otio, edl or both")
+        ->check(CLI::IsMember({"otio", "edl"}));
+    sub.add_flag("--originals", o->originals,
+                 "Timelines point at the takes and recordings as they are");
+    sub.add_option("--report", o->reports, "Reports: html, csv, json or several")
+        ->check(CLI::IsMember({"html", "csv", "json"}));
     sub.add_option("--camera-sound", o->cameraSound,
                    "With --camera: drop, keep as a second track, or blend=DB under the clean sound")
         ->check([](const std::string& v) {
@@ -173,7 +256,10 @@ Run addExport(CLI::App& sub) {
            "--uncovered", o->uncovered,
            "With --camera: silence, the camera's sound, or trim, where no recording reaches")
         ->check(CLI::IsMember({"silence", "camera", "trim"}));
-    sub.add_option("--name", o->name, "File name; {take} and {recording} are replaced");
+    sub.add_option(
+           "--name", o->name,
+           "File name; {take}, {recording}, {camera}, {date}, {number}, {state} are replaced")
+        ->check([](const std::string& pattern) { return patternProblem(pattern); });
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     sub.callback([o] {
         if (o->project.empty() == (o->cameras.empty() || o->cleans.empty())) {
@@ -183,26 +269,7 @@ Run addExport(CLI::App& sub) {
     return [o](const Console& console) -> int {
         auto work = o->project.empty() ? fromFiles(*o, console) : fromProject(*o, console);
         if (!work) return console.report(work.error());
-        ordered_json list = ordered_json::array();
-        bool attention = work->attention;
-        for (const auto& job : work->jobs) {
-            const SoundScan& take = *work->takes[job.take];
-            VideoExportPlan plan{take, job.sound, o->container(), o->out, o->name};
-            console.say(take.info.path + ": " + describeExport(plan));
-            auto pieces = plansForPieces(plan);
-            for (const VideoExportPlan& piece : pieces) {
-                auto written = exportVideo(piece, console.job("Writing " + take.info.path));
-                if (!written) return console.report(written.error());
-                for (VideoExportPlan& p : pieces) p.sound.level = written->level;
-                list.push_back(writtenJson(take.info.path, namesOf(job.sound.clean), *written));
-                if (!written->readBack.problem.empty()) {
-                    console.say(written->path + ": " + written->readBack.problem);
-                    attention = true;
-                }
-            }
-        }
-        print(ordered_json{{"written", list}});
-        return attention ? kNeedsAttention : kAllDone;
+        return handOverAll(*o, std::move(*work), console);
     };
 }
 

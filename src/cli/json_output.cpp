@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/json_output.h"
 
+#include <algorithm>
+
 #include <cstdio>
 
 namespace brisk::cli {
@@ -90,26 +92,46 @@ ordered_json tetherJson(const std::string& camera, const std::string& clean,
     return j;
 }
 
-ordered_json writtenJson(const std::string& camera, const std::vector<std::string>& recordings,
-                         const WrittenVideo& w) {
-    const auto& r = w.readBack;
+namespace {
+/// The files that the pieces are of, each once.
+std::vector<std::string> namesOf(const CleanPieces& pieces) {
+    std::vector<std::string> out;
+    for (const CleanPiece& p : pieces) {
+        const std::string& path = p.recording->info.path;
+        if (std::find(out.begin(), out.end(), path) == out.end()) out.push_back(path);
+    }
+    return out;
+}
+}  // namespace
+
+ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileResult& r) {
+    const PlannedFile& f = plan.files[file];
     ordered_json j;
-    j["file"] = w.path;
-    j["camera"] = camera;
-    j["clean"] = recordings.front();
-    if (recordings.size() > 1)
-        j["continued_by"] = std::vector(recordings.begin() + 1, recordings.end());
-    j["holds"] = w.holds;
-    j["read_back"] = {
-        {"ok", r.problem.empty()},
-        {"picture_identical", r.pictureIdentical},
-        {"pictures", r.pictures},
-        {"sound_measured", r.soundMeasured},
-        {"slip_ms",
-         {{"start", r.slipStart.milliseconds()},
-          {"middle", r.slipMiddle.milliseconds()},
-          {"end", r.slipEnd.milliseconds()}}},
-        {"problem", r.problem.empty() ? ordered_json(nullptr) : ordered_json(r.problem)}};
+    j["file"] = r.path;
+    j["kind"] = fileKindText(f.kind);
+    j["bytes"] = r.bytes;
+    if (const HandedTake* h = plan.take(f.take)) {
+        const auto recordings = namesOf(h->sound.clean);
+        j["camera"] = h->scan->info.path;
+        j["clean"] = recordings.front();
+        if (recordings.size() > 1) {
+            j["continued_by"] = std::vector(recordings.begin() + 1, recordings.end());
+        }
+        j["sha256"] = r.sha256;
+    }
+    j["holds"] = r.holds;
+    if (f.take == 0) return j;
+    ordered_json& back = j["read_back"];
+    back["ok"] = r.problem.empty();
+    if (f.asVideo) {
+        back["picture_identical"] = r.picturesIdentical;
+        back["pictures"] = r.pictures;
+    }
+    back["sound_measured"] = r.check.measured;
+    back["slip_ms"] = {{"start", r.check.start.milliseconds()},
+                       {"middle", r.check.middle.milliseconds()},
+                       {"end", r.check.end.milliseconds()}};
+    back["problem"] = r.problem.empty() ? ordered_json(nullptr) : ordered_json(r.problem);
     return j;
 }
 

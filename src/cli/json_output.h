@@ -8,7 +8,7 @@
 
 #include "align/sound_scan.h"
 #include "align/tether_estimate.h"
-#include "export/video_export.h"
+#include "export/hand_over.h"
 
 namespace brisk::cli {
 
@@ -18,8 +18,8 @@ ordered_json probeJson(const MediaInfo& info);
 /// `clean` empty = null.
 ordered_json tetherJson(const std::string& camera, const std::string& clean,
                         const TetherEstimate& e);
-ordered_json writtenJson(const std::string& camera, const std::vector<std::string>& recordings,
-                         const WrittenVideo& w);
+/// One file that was written, and what reading it back found.
+ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileResult& r);
 
 /// Prints one document and a line feed on standard output.
 void print(const ordered_json& j);

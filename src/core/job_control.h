@@ -22,11 +22,20 @@ class JobControl {
     explicit JobControl(Report report) : JobControl() { report_ = std::move(report); }
 
     void requestStop() const { stop_->store(true, std::memory_order_relaxed); }
-    [[nodiscard]] bool stopRequested() const { return stop_->load(std::memory_order_relaxed); }
+    [[nodiscard]] bool stopRequested() const {
+        return stop_->load(std::memory_order_relaxed) || (outer_ && outer_->stopRequested());
+    }
 
     /// Says how far the work is, 0 to 1. Called on the working thread.
     void report(double fraction) const {
         if (report_) report_(fraction);
+    }
+
+    /// Stopped by its own flag and by that of the work that it is a part of.
+    [[nodiscard]] JobControl within(const JobControl& whole) const {
+        JobControl p = *this;
+        p.outer_ = std::make_shared<const JobControl>(whole);
+        return p;
     }
 
     /// The same stop flag, with progress told to somebody else.
@@ -47,6 +56,7 @@ class JobControl {
 
   private:
     std::shared_ptr<std::atomic<bool>> stop_;
+    std::shared_ptr<const JobControl> outer_;
     Report report_;
 };
 

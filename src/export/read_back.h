@@ -9,6 +9,7 @@
 #include "core/job_control.h"
 #include "core/result.h"
 #include "core/units.h"
+#include "export/sound_check.h"
 
 namespace brisk {
 
@@ -17,10 +18,7 @@ struct VideoExportPlan;
 struct ReadBack {
     bool pictureIdentical = false;
     std::int64_t pictures = 0;
-    /// Of the written sound against the tether; positive = written too late. Not measured (0) where
-    /// there is only silence.
-    Seconds slipStart, slipMiddle, slipEnd;
-    bool soundMeasured = false;
+    SoundCheck sound;     ///< Of the clean sound.
     std::string problem;  ///< Empty when all is well.
 };
 

@@ -21,51 +21,6 @@ namespace {
 
 constexpr SampleRate kVideoSound{48000};
 
-bool asPcm(const VideoExportPlan& plan) {
-    return plan.container != VideoContainer::SameAsTake;
-}
-
-std::string muxerOf(const VideoExportPlan& plan) {
-    switch (plan.container) {
-        case VideoContainer::Mov:
-            return "mov";
-        case VideoContainer::Mkv:
-            return "matroska";
-        case VideoContainer::SameAsTake:
-            break;
-    }
-    return muxerFor(plan.take.info.path);
-}
-
-std::string endingOf(const VideoExportPlan& plan) {
-    switch (plan.container) {
-        case VideoContainer::Mov:
-            return ".mov";
-        case VideoContainer::Mkv:
-            return ".mkv";
-        case VideoContainer::SameAsTake:
-            break;
-    }
-    return fs::path(plan.take.info.path).extension().string();
-}
-
-void replaceAll(std::string& text, const std::string& what, const std::string& with) {
-    for (std::size_t at = text.find(what); at != std::string::npos;
-         at = text.find(what, at + with.size())) {
-        text.replace(at, what.size(), with);
-    }
-}
-
-SoundTrackSpec trackOf(const VideoExportPlan& plan, int channels, const std::string& title) {
-    SoundTrackSpec s;
-    s.channels = channels;
-    s.rate = kVideoSound;
-    s.codec = asPcm(plan) ? "pcm_s24le" : "aac";
-    s.bitsPerSecond = asPcm(plan) ? 0 : 160000 * s.channels;
-    s.title = title;
-    return s;
-}
-
 std::string decibels(double db) {
     char text[32];
     std::snprintf(text, sizeof text, "%.1f dB", std::fabs(db));
@@ -128,7 +83,7 @@ std::string describeExport(const VideoExportPlan& plan) {
     const SoundScan& recording = *plan.sound.clean.front().recording;
     std::string text = "Picture untouched; track 1 clean sound, ";
     text += routingWords(recording, choice.heard());
-    text += asPcm(plan) ? ", 24-bit, 48 kHz" : ", AAC, 48 kHz";
+    text += std::string(", ") + codecWords(codecOf(plan)) + ", 48 kHz";
     text += levelWords(choice);
     text += blendWords(choice);
     text += otherTracks(plan.sound);
@@ -158,27 +113,50 @@ std::string describeExport(const VideoExportPlan& plan) {
         text += n == 1 ? "; 1 clap quiet" : "; " + std::to_string(n) + " claps quiet";
     }
     if (!choice.followClock) text += "; drift not corrected";
+    const std::string muxer = muxerOf(plan.container, plan.take.info.path);
+    // libav's Matroska muxer does not write it.
+    if (plan.take.info.video && plan.take.info.video->rotation != 0 && muxer == "matroska") {
+        text += "; that players turn the picture by " +
+                std::to_string(plan.take.info.video->rotation) + " degrees is left out";
+    }
+    for (const OtherStream& o : plan.take.info.others) {
+        if (!containerTakes(muxer, o)) text += "; " + streamWords(o) + " left out";
+    }
     return text + ".";
 }
 
+SoundCodec codecOf(const VideoExportPlan& plan) {
+    return plan.codec.value_or(defaultCodec(plan.container));
+}
+
+NameFacts nameFactsOf(const VideoExportPlan& plan) {
+    NameFacts facts = plan.names;
+    facts.take = fs::path(plan.take.info.path).stem().string();
+    facts.recording = fs::path(plan.sound.clean.front().recording->info.path).stem().string();
+    return facts;
+}
+
 fs::path exportTarget(const VideoExportPlan& plan) {
-    std::string name = plan.namePattern;
-    replaceAll(name, "{take}", fs::path(plan.take.info.path).stem().string());
-    replaceAll(name, "{recording}",
-               fs::path(plan.sound.clean.front().recording->info.path).stem().string());
-    std::replace(name.begin(), name.end(), '/', '-');
-    if (plan.pieces > 1) name += " piece " + std::to_string(plan.piece);
-    fs::path target = plan.folder / (name + endingOf(plan));
-    std::error_code ec;
-    for (int n = 2; fs::exists(target, ec); ++n) {
-        target = plan.folder / (name + " " + std::to_string(n) + endingOf(plan));
+    if (plan.target) {
+        return freePath(plan.target->parent_path(), plan.target->stem().string(),
+                        plan.target->extension().string(), nullptr);
     }
-    return target;
+    std::string name = fileName(plan.namePattern, nameFactsOf(plan));
+    if (plan.pieces > 1) name += " piece " + std::to_string(plan.piece);
+    return freePath(plan.folder, name, endingOf(plan.container, plan.take.info.path), nullptr);
 }
 
 Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job) {
     if (!plan.take.info.video) {
         return fail(ErrorCode::NotMedia, plan.take.info.path + " has no picture to hand over.",
+                    plan.take.info.path);
+    }
+    if (const auto can = codecsFor(plan.container, plan.take.info.path);
+        std::find(can.begin(), can.end(), codecOf(plan)) == can.end()) {
+        return fail(ErrorCode::CannotWrite,
+                    std::string(codecWords(codecOf(plan))) + " does not go into this container (" +
+                        endingOf(plan.container, plan.take.info.path) + "); choose " +
+                        codecWords(can.front()) + ". Nothing was written.",
                     plan.take.info.path);
     }
     TakeSoundPlan soundPlan = plan.sound;
@@ -191,7 +169,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     }
     std::optional<PictureCut> cut;
     if (plan.stretch) {
-        if (!canHidePictures(muxerOf(plan))) {
+        if (!canHidePictures(muxerOf(plan.container, plan.take.info.path))) {
             return fail(ErrorCode::CannotWrite,
                         "A part of " + plan.take.info.path +
                             " can only be written as MOV or MP4: other containers cannot begin "
@@ -207,7 +185,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     RemuxPlan remux;
     remux.source = plan.take.info;
     remux.target = file->temporaryPath().string();
-    remux.format = muxerOf(plan);
+    remux.format = muxerOf(plan.container, plan.take.info.path);
     remux.soundLength = cut ? cut->end - cut->start : lengthOf(plan.take);
     remux.cut = cut;
     const Seconds begins = cut ? cut->start : Seconds{0};
@@ -219,7 +197,8 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         if (!opened) return tl::unexpected(opened.error());
         TakeSound& sound = sounds.emplace_back(std::move(*opened));
         RemuxTrack track;
-        track.spec = trackOf(plan, sound.channels(), t.title);
+        track.spec = soundTrack(codecOf(plan), sound.channels(), t.title);
+        track.spec.language = plan.take.info.sounds.front().language;
         track.spec.playsByItself = remux.tracks.empty();
         track.start = soundStartFor(remux.format, track.spec);
         track.pull = [&sound](std::span<float> out) { return sound.read(out); };

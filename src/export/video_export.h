@@ -16,26 +16,26 @@
 #include "align/sound_scan.h"
 #include "core/job_control.h"
 #include "core/result.h"
+#include "export/file_names.h"
 #include "export/read_back.h"
+#include "export/video_format.h"
 #include "media/picture_cut.h"
 #include "render/take_sound.h"
 
 namespace brisk {
-
-enum class VideoContainer {
-    SameAsTake,  ///< The take's own container, sound as AAC.
-    Mov,         ///< QuickTime, sound as 24-bit PCM: nothing is lost.
-    Mkv,         ///< Matroska, sound as 24-bit PCM.
-};
 
 struct VideoExportPlan {
     const SoundScan& take;
     TakeSoundPlan sound;
     VideoContainer container = VideoContainer::Mov;
     std::filesystem::path folder;
-    /// File name without ending; "{take}" and "{recording}" stand for the names of the files; the
-    /// first recording's, where there are several.
+    /// File name without ending, see file_names.h.
     std::string namePattern = "{take} clean";
+    std::optional<SoundCodec> codec = std::nullopt;  ///< None = the container's default.
+    /// Of the names in the pattern, those that the files do not tell: camera, date, number, state.
+    NameFacts names = {};
+    /// Exactly there, whatever the pattern says; numbered where a file came in between.
+    std::optional<std::filesystem::path> target = std::nullopt;
     /// The kept stretch that the file holds, and which of how many it is; none = the whole take.
     std::optional<TimeRange> stretch = std::nullopt;
     int piece = 1, pieces = 1;
@@ -52,6 +52,12 @@ struct WrittenVideo {
     ReadBack readBack;
     LevelPlan level;  ///< As it was measured, or was known before.
 };
+
+/// How its sound will be coded.
+SoundCodec codecOf(const VideoExportPlan& plan);
+
+/// The names that its pattern is filled with.
+NameFacts nameFactsOf(const VideoExportPlan& plan);
 
 /// One sentence: what the file will hold.
 std::string describeExport(const VideoExportPlan& plan);

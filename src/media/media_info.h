@@ -13,6 +13,7 @@
 
 #include "core/rational.h"
 #include "core/units.h"
+#include "media/other_streams.h"
 
 namespace brisk {
 
@@ -41,6 +42,7 @@ struct SoundFacts {
     Seconds duration;       ///< As the container claims; never used to infer a clock.
     /// As the recorder was told, one for each channel, some empty; empty where it says nothing.
     std::vector<std::string> channelNames;
+    std::string language;  ///< ISO 639-2, "deu"; empty where it is not said.
 };
 
 struct TimeStamps {
@@ -56,6 +58,7 @@ struct MediaInfo {
     Seconds duration;
     std::optional<VideoFacts> video;
     std::vector<SoundFacts> sounds;
+    std::vector<OtherStream> others;  ///< Timecode and chapter tracks left out.
     TimeStamps stamps;
     std::vector<std::string> warnings;
 

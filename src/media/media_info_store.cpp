@@ -21,7 +21,12 @@ bool everyPart(Video& v, Each each) {
 template <class Sound, class Each>
 bool everySoundPart(Sound& s, Each each) {
     return each(s.stream) && each(s.codec) && each(s.rate) && each(s.channels) &&
-           each(s.bitsPerSample) && each(s.firstSample) && each(s.duration);
+           each(s.bitsPerSample) && each(s.firstSample) && each(s.duration) && each(s.language);
+}
+
+template <class Other, class Each>
+bool everyOtherPart(Other& o, Each each) {
+    return each(o.stream) && each(o.kind) && each(o.codec);
 }
 
 }  // namespace
@@ -46,6 +51,8 @@ void saveMediaInfo(const MediaInfo& info, ByteWriter& out) {
         everySoundPart(s, put);
         putTexts(s.channelNames);
     }
+    count(info.others.size());
+    for (const auto& o : info.others) everyOtherPart(o, put);
     putTexts(info.warnings);
 }
 
@@ -69,6 +76,11 @@ bool loadMediaInfo(ByteReader& in, MediaInfo& info) {
     for (std::uint64_t i = 0; whole && i < sounds; ++i) {
         SoundFacts& s = info.sounds.emplace_back();
         whole = everySoundPart(s, get) && getTexts(s.channelNames);
+    }
+    std::uint64_t others = 0;
+    whole = whole && in.get(others) && others < kMost;
+    for (std::uint64_t i = 0; whole && i < others; ++i) {
+        whole = everyOtherPart(info.others.emplace_back(), get);
     }
     return whole && getTexts(info.warnings);
 }

@@ -10,7 +10,7 @@
 
 #include "media/av_handles.h"
 #include "media/probe.h"
-#include "media/sha1.h"
+#include "media/sha.h"
 
 namespace brisk {
 namespace {

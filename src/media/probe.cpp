@@ -152,10 +152,32 @@ SoundFacts soundFacts(const AVStream* s, std::int64_t firstPts) {
     f.bitsPerSample = s->codecpar->bits_per_raw_sample > 0 ? s->codecpar->bits_per_raw_sample
                                                            : s->codecpar->bits_per_coded_sample;
     f.firstSample = {ticksToSeconds(firstPts, av::toRational(s->time_base))};
+    f.language = tag(s->metadata, "language");
+    if (f.language == "und") f.language.clear();
     if (s->duration != AV_NOPTS_VALUE) {
         f.duration = {ticksToSeconds(s->duration, av::toRational(s->time_base))};
     }
     return f;
+}
+
+/// Nothing for pictures and sounds, and for tracks that a muxer makes anew: timecode and chapters.
+std::optional<OtherStream> otherStream(const AVStream* s) {
+    const AVCodecParameters* p = s->codecpar;
+    const std::string codec = avcodec_get_name(p->codec_id);
+    switch (p->codec_type) {
+        case AVMEDIA_TYPE_SUBTITLE:
+            return OtherStream{s->index, "subtitles", codec};
+        case AVMEDIA_TYPE_ATTACHMENT:
+            return OtherStream{s->index, "attachment", codec};
+        case AVMEDIA_TYPE_DATA:
+            if (p->codec_tag == MKTAG('t', 'm', 'c', 'd') ||
+                p->codec_tag == MKTAG('t', 'e', 'x', 't')) {
+                return std::nullopt;
+            }
+            return OtherStream{s->index, "data", codec};
+        default:
+            return std::nullopt;
+    }
 }
 
 TimeStamps timeStamps(const AVFormatContext* input, SampleRate soundRate) {
@@ -196,6 +218,7 @@ Result<MediaInfo> probe(const std::string& path) {
     for (unsigned i = 0; i < input->nb_streams; ++i) {
         const AVStream* s = input->streams[i];
         const std::int64_t pts = first.pts(static_cast<int>(i));
+        if (auto other = otherStream(s)) info.others.push_back(std::move(*other));
         if (s->codecpar->codec_type == AVMEDIA_TYPE_AUDIO && pts != AV_NOPTS_VALUE) {
             info.sounds.push_back(soundFacts(s, pts));
         }

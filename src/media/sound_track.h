@@ -14,7 +14,8 @@ struct SoundTrackSpec {
     SampleRate rate{48000};
     int channels = 1;
     int bitsPerSecond = 0;  ///< 0 = the codec's own choice.
-    std::string title;
+    std::string title = {};
+    std::string language = {};  ///< ISO 639-2, "deu"; empty where nobody said.
     bool playsByItself = true;  ///< The track that players choose unasked.
 };
 

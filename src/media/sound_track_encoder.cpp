@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "media/language_code.h"
+
 namespace brisk {
 namespace {
 
@@ -73,7 +75,8 @@ Result<SoundTrackEncoder> SoundTrackEncoder::addTo(AVFormatContext* output,
     c->time_base = {1, spec.rate.hertz};
     c->sample_fmt = chooseFormat(encoder);
     av_channel_layout_default(&c->ch_layout, spec.channels);
-    if (spec.codec == "flac" || spec.codec == "pcm_s24le") c->bits_per_raw_sample = 24;
+    if (spec.codec == "flac" || spec.codec == "alac" || spec.codec == "pcm_s24le")
+        c->bits_per_raw_sample = 24;
     if (spec.bitsPerSecond > 0) c->bit_rate = spec.bitsPerSecond;
     if (output->oformat->flags & AVFMT_GLOBALHEADER) c->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
     const int code = avcodec_open2(c, encoder, nullptr);
@@ -91,8 +94,18 @@ Result<SoundTrackEncoder> SoundTrackEncoder::addTo(AVFormatContext* output,
         av_dict_set(&t.stream_->metadata, "title", spec.title.c_str(), 0);
         av_dict_set(&t.stream_->metadata, "handler_name", spec.title.c_str(), 0);
     }
+    if (!spec.language.empty()) {
+        const bool quicktime = std::string(output->oformat->name) == "mov";
+        const std::string language = quicktime ? englishLanguageCode(spec.language) : spec.language;
+        av_dict_set(&t.stream_->metadata, "language", language.c_str(), 0);
+    }
     if (spec.playsByItself) t.stream_->disposition |= AV_DISPOSITION_DEFAULT;
     t.startSamples_ = spec.rate.samples(start);
+    // Matroska takes an Opus block's time and subtracts the codec's delay, which libav's muxer does
+    // not add: without this the sound would be early by it.
+    if (spec.codec == "libopus" && std::string(output->oformat->name) == "matroska") {
+        t.stampShift_ = c->initial_padding;
+    }
     return t;
 }
 
@@ -147,6 +160,8 @@ Result<void> SoundTrackEncoder::encode(std::span<const float> samples) {
 
 Result<void> SoundTrackEncoder::drain() {
     while (avcodec_receive_packet(codec_.get(), packet_.get()) >= 0) {
+        if (packet_->pts != AV_NOPTS_VALUE) packet_->pts += stampShift_;
+        if (packet_->dts != AV_NOPTS_VALUE) packet_->dts += stampShift_;
         av_packet_rescale_ts(packet_.get(), codec_->time_base, stream_->time_base);
         packet_->stream_index = stream_->index;
         const int code = av_interleaved_write_frame(output_, packet_.get());

@@ -36,6 +36,7 @@ class SoundTrackEncoder {
     av::Packet packet_ = av::makePacket();
     std::vector<float> held_;
     std::int64_t startSamples_ = 0;
+    std::int64_t stampShift_ = 0;  // samples that the container's clock is ahead
     std::int64_t encoded_ = 0;
     std::int64_t pushed_ = 0;
 };

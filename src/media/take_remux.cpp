@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "media/av_handles.h"
+#include "media/copied_streams.h"
 #include "media/sound_track_encoder.h"
 
 namespace brisk {
@@ -19,37 +20,6 @@ tl::unexpected<Error> cannotWrite(const RemuxPlan& plan, int code) {
                 "Cannot write " + plan.target + ": " + av::errorText(code) +
                     ". Nothing was left behind; the take itself is untouched.",
                 plan.target, av::errorText(code));
-}
-
-void copySideData(const AVStream* from, AVStream* to) {
-    for (int i = 0; i < from->nb_side_data; ++i) {
-        const auto& d = from->side_data[i];
-        auto* copy = av_stream_new_side_data(to, d.type, d.size);
-        if (copy) std::copy_n(d.data, d.size, copy);
-    }
-}
-
-/// A code that the new container knows for this codec, the source's own where it can stay.
-unsigned codecTagFor(const AVOutputFormat* format, const AVCodecParameters* p) {
-    if (!format->codec_tag) return 0;
-    if (av_codec_get_id(format->codec_tag, p->codec_tag) == p->codec_id) return p->codec_tag;
-    unsigned known = 0;
-    return av_codec_get_tag2(format->codec_tag, p->codec_id, &known) ? 0 : p->codec_tag;
-}
-
-/// The picture's stream in the new file, described like the source's.
-AVStream* addCopiedPicture(AVFormatContext* output, const AVStream* from) {
-    AVStream* to = avformat_new_stream(output, nullptr);
-    avcodec_parameters_copy(to->codecpar, from->codecpar);
-    to->codecpar->codec_tag = codecTagFor(output->oformat, from->codecpar);
-    to->time_base = from->time_base;
-    to->avg_frame_rate = from->avg_frame_rate;
-    to->r_frame_rate = from->r_frame_rate;
-    to->sample_aspect_ratio = from->sample_aspect_ratio;
-    to->disposition = from->disposition;
-    av_dict_copy(&to->metadata, from->metadata, 0);
-    copySideData(from, to);
-    return to;
 }
 
 /// What was said of the take; not what described its old container.
@@ -114,9 +84,6 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
     if (!opened) return tl::unexpected(opened.error());
     AVFormatContext* input = opened->get();
     const VideoFacts& video = *plan.source.video;
-    for (unsigned i = 0; i < input->nb_streams; ++i) {
-        if (static_cast<int>(i) != video.stream) input->streams[i]->discard = AVDISCARD_ALL;
-    }
     const AVStream* from = input->streams[video.stream];
 
     AVFormatContext* raw = nullptr;
@@ -125,12 +92,21 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
     if (code < 0) return cannotWrite(plan, code);
     const av::Output output(raw);
     copyMetadata(input, raw);
-    AVStream* to = addCopiedPicture(raw, from);
+    AVStream* to = addCopiedStream(raw, from);
     std::vector<SoundTrackEncoder> tracks;
     for (const RemuxTrack& t : plan.tracks) {
         auto track = SoundTrackEncoder::addTo(raw, t.spec, t.start);
         if (!track) return tl::unexpected(track.error());
         tracks.push_back(std::move(*track));
+    }
+    const std::int64_t zero = plan.cut ? plan.cut->startPts : video.firstPts;
+    const CopiedStreams others(plan.source, input, raw, {ticksToSeconds(zero, video.timeBase)},
+                               plan.soundLength);
+    for (unsigned i = 0; i < input->nb_streams; ++i) {
+        const int stream = static_cast<int>(i);
+        if (stream != video.stream && !others.copies(stream)) {
+            input->streams[i]->discard = AVDISCARD_ALL;
+        }
     }
     code = avio_open(&raw->pb, plan.target.c_str(), AVIO_FLAG_WRITE);
     if (code < 0) return cannotWrite(plan, code);
@@ -158,7 +134,6 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
         }
         return {};
     };
-    const std::int64_t zero = plan.cut ? plan.cut->startPts : video.firstPts;
     std::int64_t left = plan.cut ? plan.cut->packets : -1;  // -1: all there are
     bool begun = !plan.cut;
     if (plan.cut &&
@@ -179,7 +154,10 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
         // The seek may land on an earlier key frame.
         begun = begun || (packet->stream_index == video.stream && packet->dts == plan.cut->keyDts);
         if (packet->stream_index != video.stream || !begun) {
+            const bool wanted = others.copies(packet->stream_index) && others.place(packet.get());
+            code = wanted ? av_interleaved_write_frame(raw, packet.get()) : 0;
             av_packet_unref(packet.get());
+            if (code < 0) return cannotWrite(plan, code);
             continue;
         }
         if (left > 0) --left;

@@ -52,10 +52,12 @@ std::vector<TimeRange> coverage(const CleanPieces& pieces) {
 
 }  // namespace
 
+TimeRange TakeSoundPlan::wholeTake() const {
+    return {{0}, take->pictures.empty() ? take->endOfTake() : take->pictures.end()};
+}
+
 std::vector<TimeRange> TakeSoundPlan::stretches() const {
-    if (!kept.empty()) return kept;
-    const Seconds end = take->pictures.empty() ? take->endOfTake() : take->pictures.end();
-    return {{{0}, end}};
+    return kept.empty() ? std::vector<TimeRange>{wholeTake()} : kept;
 }
 
 Seconds TakeSoundPlan::length() const {

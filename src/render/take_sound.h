@@ -27,6 +27,8 @@ struct TakeSoundPlan {
     /// Of other microphones, in place beside it; each has at least one piece.
     std::vector<CleanPieces> beside = {};
 
+    /// From the first picture to the end of the last.
+    [[nodiscard]] TimeRange wholeTake() const;
     /// The kept stretches, or the whole take as one.
     [[nodiscard]] std::vector<TimeRange> stretches() const;
     /// Length of what is kept.

@@ -83,6 +83,7 @@ Result<void> saveProject(const Shoot& shoot, const std::string& path, const Jour
     for (const Snapshot& s : shoot.snapshots()) {
         j["snapshots"].push_back({{"name", s.name}, {"state", shootJson(*s.state, folder)}});
     }
+    if (!shoot.allRemembered().empty()) j["remembered"] = shoot.allRemembered();
     j["journal"] = {{"id", journal.id}, {"lines", journal.lines}};
     return writeWholeFile(path, j.dump(1) + "\n");
 }
@@ -121,6 +122,10 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
             auto state = std::make_shared<ShootState>(shootFromJson(s.at("state")));
             put(*state);
             loaded.shoot.addSnapshot({s.at("name"), std::move(state)});
+        }
+        for (const auto& [what, value] :
+             j->value("remembered", std::map<std::string, std::string>{})) {
+            loaded.shoot.remember(what, value);
         }
         if (j->contains("journal")) {
             loaded.journal = {(*j)["journal"].at("id"), (*j)["journal"].at("lines")};

@@ -84,6 +84,15 @@ std::vector<const Tether*> ShootState::tethersOf(int take) const {
     return out;
 }
 
+std::string Shoot::remembered(const std::string& what) const {
+    const auto it = remembered_.find(what);
+    return it == remembered_.end() ? std::string() : it->second;
+}
+
+void Shoot::remember(const std::string& what, const std::string& value) {
+    remembered_[what] = value;
+}
+
 std::vector<std::pair<int, Seconds>> ShootState::oneWith(int take) const {
     int first = take;
     // However damaged a file is, this ends.

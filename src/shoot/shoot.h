@@ -10,6 +10,7 @@
 #pragma once
 
 #include <functional>
+#include <map>
 #include <memory>
 #include <string>
 #include <vector>
@@ -64,6 +65,14 @@ class Shoot {
     void addSnapshot(Snapshot snapshot);
     [[nodiscard]] const std::vector<Snapshot>& snapshots() const { return snapshots_; }
 
+    /// What is remembered with the shoot and is no step of its history: the folder that files were
+    /// handed over to. Empty where nothing is.
+    [[nodiscard]] std::string remembered(const std::string& what) const;
+    void remember(const std::string& what, const std::string& value);
+    [[nodiscard]] const std::map<std::string, std::string>& allRemembered() const {
+        return remembered_;
+    }
+
     void markSaved() { savedState_ = steps_[at_].state; }
     [[nodiscard]] bool changedSinceSaved() const { return savedState_ != steps_[at_].state; }
 
@@ -71,6 +80,7 @@ class Shoot {
     std::vector<HistoryStep> steps_;
     std::size_t at_ = 0;
     std::vector<Snapshot> snapshots_;
+    std::map<std::string, std::string> remembered_;
     std::shared_ptr<const ShootState> savedState_;
 };
 

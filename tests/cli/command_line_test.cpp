@@ -100,6 +100,33 @@ TEST_F(CommandLine, ExportListsWhatItWroteAndVerifyMeasuresIt) {
     EXPECT_LT(std::fabs(v.json().at("slip_ms").at("end").get<double>()), 0.1);
 }
 
+TEST_F(CommandLine, ExportWritesWhateverIsAskedForAndOnlyThat) {
+    const std::string out = folder.file("out");
+    const auto r = runCli({"export", "--camera", take, "--clean", clean, "--out", out, "--audio",
+                           "flac", "--timeline", "otio", "edl", "--report", "html", "json",
+                           "--name", "{number} {camera}", "--quiet"});
+    ASSERT_EQ(r.exitCode, 0) << r.err;
+    std::vector<std::string> names;
+    const auto said = r.json();
+    for (const auto& w : said.at("written")) {
+        const std::string file = w.at("file");
+        names.push_back(std::filesystem::path(file).filename().string());
+        EXPECT_EQ(std::filesystem::file_size(file), w.at("bytes").get<std::uintmax_t>());
+    }
+    EXPECT_EQ(names, (std::vector<std::string>{"001 press.flac", "shoot.otio", "shoot.edl",
+                                               "shoot report.html", "shoot report.json"}));
+    EXPECT_TRUE(r.json().at("written")[0].at("read_back").at("ok").get<bool>());
+    EXPECT_EQ(r.json().at("written")[0].at("sha256").get<std::string>().size(), 64u);
+    const auto wrong = [&](std::vector<std::string> more) {
+        std::vector<std::string> all{"export", "--camera", take, "--clean", clean, "--out", out};
+        all.insert(all.end(), more.begin(), more.end());
+        return runCli(all).exitCode;
+    };
+    EXPECT_EQ(wrong({"--name", "{day}"}), 2);
+    EXPECT_EQ(wrong({"--audio", "mp3"}), 2);
+    EXPECT_EQ(wrong({"--video", "mov", "--codec", "opus"}), 4) << "and says what would go";
+}
+
 TEST_F(CommandLine, ExportsTheTetheredTakesOfASavedShoot) {
     Shoot shoot;
     shoot.apply(commands::addMedia({{0, take, MediaKind::Take, *fingerprintOf(take)},

@@ -15,6 +15,18 @@ TEST(JobControl, CopiesShareOneStop) {
     EXPECT_TRUE(a.withReport({}).stopRequested());
 }
 
+TEST(JobControl, APartIsStoppedByItselfAndByAllThatItIsWithin) {
+    const JobControl all, some, one;
+    const JobControl inner = one.within(some.within(all));
+    EXPECT_FALSE(inner.part(0, 1).stopRequested());
+    one.requestStop();
+    EXPECT_TRUE(inner.stopRequested());
+    EXPECT_FALSE(some.within(all).stopRequested());
+    const JobControl other = JobControl{}.within(some.within(all));
+    all.requestStop();
+    EXPECT_TRUE(other.withReport({}).stopRequested()) << "the outermost, too";
+}
+
 TEST(JobControl, PartsMapProgress) {
     double seen = -1;
     const JobControl job([&](double f) { seen = f; });

@@ -51,7 +51,8 @@ TEST_P(CutTake, EachPieceIsAFileThatBeginsWithItsPictureAndItsSound) {
         auto whole = PictureReader::open(folder_.file("take.mp4"));
         ASSERT_TRUE(cut && whole);
         for (const double into : {0.0, 1.0, 4.0}) {
-            const auto a = cut->at({into + 0.001}, 64), b = whole->at(p.stretch->start + Seconds{into + 0.001}, 64);
+            const auto a = cut->at({into + 0.001}, 64),
+                       b = whole->at(p.stretch->start + Seconds{into + 0.001}, 64);
             ASSERT_TRUE(a && b) << into;
             EXPECT_EQ(a->pixels, b->pixels) << "at " << into << " of piece " << p.piece;
         }

@@ -5,7 +5,6 @@
 #include <QLabel>
 #include <QTest>
 
-#include "app/widgets/hand_over_panel.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -77,12 +76,11 @@ TEST_F(BadInputInTheWindow, AFileThatVanishesBeforeWriting) {
     matchGoodFiles(w);
     std::filesystem::remove(path("rec.wav"));
     w.press(QStringLiteral("Hand over…"));
-    w.window.bench().handOver().setFolder(q("out"));
-    ASSERT_TRUE(w.press(QStringLiteral("Write the video")));
+    w.window.handOver().setFolder(q("out"));
+    ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     ASSERT_TRUE(w.waitQuiet());
-    const auto* problem = w.window.findChild<QLabel*>(QStringLiteral("exportProblem"));
-    EXPECT_TRUE(problem->text().contains(QLatin1String("rec.wav is not there any more")))
-        << problem->text().toStdString();
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("rec.wav is not there any more")))
+        << w.handOverWords().toStdString();
     EXPECT_TRUE(std::filesystem::is_empty(path("out")));
     EXPECT_EQ(w.window.session().state().tethers.size(), 1u) << "no work is lost";
 }
@@ -104,12 +102,11 @@ TEST_F(BadInputInTheWindow, AFolderThatCannotBeWritten) {
     matchGoodFiles(w);
     test::writeBytes(path("blocked"), "");
     w.press(QStringLiteral("Hand over…"));
-    w.window.bench().handOver().setFolder(q("blocked"));
-    ASSERT_TRUE(w.press(QStringLiteral("Write the video")));
+    w.window.handOver().setFolder(q("blocked"));
+    ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     ASSERT_TRUE(w.waitQuiet());
-    const auto* problem = w.window.findChild<QLabel*>(QStringLiteral("exportProblem"));
-    EXPECT_TRUE(problem->text().contains(QLatin1String("Nothing was written")))
-        << problem->text().toStdString();
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("Nothing was written")))
+        << w.handOverWords().toStdString();
 }
 
 TEST_F(BadInputInTheWindow, AProjectThatCannotBeUnderstood) {

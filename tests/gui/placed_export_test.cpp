@@ -3,7 +3,6 @@
 #include <gtest/gtest.h>
 
 #include <QLineEdit>
-#include <QSignalSpy>
 #include <QTest>
 #include <cmath>
 
@@ -53,14 +52,9 @@ class PlacedExport : public ::testing::Test {
     /// Recording seconds heard at the start of the file that is written, found by comparing the
     /// samples around a moment.
     double writtenOffset() {
-        auto& session = w.window.session();
-        QSignalSpy done(&session, &app::Session::handedOver);
-        session.handOver(w.take(), VideoContainer::Mov, QString::fromStdString(folder_.file("")));
-        EXPECT_TRUE(done.count() > 0 || done.wait(20000));
-        w.waitQuiet();
-        const auto result = done.at(0).at(0).value<app::HandedOver>();
-        EXPECT_TRUE(result.problem.isEmpty()) << result.problem.toStdString();
-        const auto out = test::decodeAll(result.path.toStdString());
+        const FileResult result = w.handOver(folder_.file("")).at(0);
+        EXPECT_EQ(result.problem, "");
+        const auto out = test::decodeAll(result.path);
         const std::size_t at = 10 * 48000, length = 9600;
         double best = -1, offset = 0;
         for (std::size_t start = 14 * 48000; start < 16 * 48000; ++start) {

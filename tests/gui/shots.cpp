@@ -12,7 +12,7 @@
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/widgets/bench.h"
-#include "app/widgets/hand_over_panel.h"
+#include "app/widgets/hand_over_sheet.h"
 #include "app/widgets/main_window.h"
 #include "app/widgets/picture_view.h"
 #include "app/widgets/seam_view.h"
@@ -38,6 +38,35 @@ void shoot(MainWindow& w, const QString& path) {
     settle(w);
     w.grab().save(path);
     std::printf("%s\n", qPrintable(path));
+}
+
+/// The sheet: planned, being written, done.
+void handOver(MainWindow& w, const QDir& out) {
+    const QTemporaryDir folder;
+    for (auto* b : w.findChildren<QPushButton*>()) {
+        if (b->text() == QStringLiteral("Hand over…")) b->click();
+    }
+    auto& desk = w.handOver().desk();
+    desk.change([&](brisk::HandOverChoice& c) {
+        c.folder = folder.path().toStdString();
+        c.pattern = "{take} clean";
+        c.sound = brisk::SoundFormat::Wav;
+        c.timeline = c.htmlReport = true;
+    });
+    QTest::qWait(200);
+    w.grab().save(out.filePath(QStringLiteral("hand-over.png")));
+    desk.write();
+    (void)QTest::qWaitFor(
+        [&] {
+            return desk.count(brisk::FileState::Written) == 1 &&
+                   desk.count(brisk::FileState::Writing) > 0;
+        },
+        20000);
+    QTest::qWait(60);
+    w.grab().save(out.filePath(QStringLiteral("hand-over-running.png")));
+    settle(w);
+    w.grab().save(out.filePath(QStringLiteral("hand-over-done.png")));
+    w.handOver().closed();
 }
 
 /// A day of many takes, before and after it was matched.
@@ -143,9 +172,8 @@ int main(int argc, char** argv) {
     w.bench().seam().zoomToPlayhead(0.4);
     shoot(w, out.filePath(QStringLiteral("bench-clap.png")));
     w.bench().seam().zoomToPlayhead(8);
-    w.bench().showHandOver();
-    w.bench().handOver().setFolder(QStringLiteral("/tmp/handed-over"));
-    shoot(w, out.filePath(QStringLiteral("hand-over.png")));
+    w.session().lockSure(w.session().state().ids(brisk::MediaKind::Take));
+    handOver(w, out);
     brisk::SoundChoice sound = w.session().state().sound;
     sound.camera = brisk::CameraSound::SecondTrack;
     sound.quietClaps = true;

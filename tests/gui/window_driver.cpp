@@ -4,6 +4,7 @@
 #include <QApplication>
 #include <QDropEvent>
 #include <QLabel>
+#include <QListView>
 #include <QMimeData>
 #include <QTest>
 #include <QUrl>
@@ -62,6 +63,30 @@ void WindowDriver::wheel(double x, int notches) {
     QWheelEvent e(at, seam().mapToGlobal(at), {}, {0, 120 * notches}, Qt::NoButton, Qt::NoModifier,
                   Qt::NoScrollPhase, false);
     QApplication::sendEvent(&seam(), &e);
+}
+
+std::vector<FileResult> WindowDriver::handOver(const std::string& folder,
+                                               VideoContainer container) {
+    auto& desk = window.handOver().desk();
+    desk.begin(take());
+    desk.setScope(app::HandOverDesk::Scope::ThisTake);
+    desk.change([&](HandOverChoice& c) {
+        c.folder = folder;
+        c.container = container;
+    });
+    desk.write();
+    waitQuiet(120000);
+    return desk.results();
+}
+
+QString WindowDriver::handOverWords() {
+    QString all;
+    const auto* list = window.handOver().findChild<QListView*>();
+    for (int i = 0; i < list->model()->rowCount(); ++i) {
+        all +=
+            list->model()->index(i, 0).data(Qt::AccessibleTextRole).toString() + QLatin1Char('\n');
+    }
+    return all;
 }
 
 }  // namespace brisk::test

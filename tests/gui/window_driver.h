@@ -7,6 +7,7 @@
 #include <QStringList>
 
 #include "app/widgets/bench.h"
+#include "app/widgets/hand_over_sheet.h"
 #include "app/widgets/main_window.h"
 #include "app/widgets/seam_view.h"
 
@@ -29,6 +30,10 @@ class WindowDriver {
     [[nodiscard]] int take() { return window.bench().take(); }
     [[nodiscard]] app::SeamView& seam() { return window.bench().seam(); }
     void wheel(double x, int notches);
+    /// Hands over the take that is shown, as if on the sheet, and waits for it.
+    std::vector<FileResult> handOver(const std::string& folder,
+                                     VideoContainer container = VideoContainer::Mov);
+    [[nodiscard]] QString handOverWords();
 };
 
 }  // namespace brisk::test

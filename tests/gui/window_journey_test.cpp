@@ -12,7 +12,6 @@
 
 #include "align/match.h"
 #include "app/widgets/empty_bench.h"
-#include "app/widgets/hand_over_panel.h"
 #include "app/widgets/picture_view.h"
 #include "media/packet_digest.h"
 #include "support/media_files.h"
@@ -71,16 +70,17 @@ TEST_F(Journey, FromTwoDroppedFilesToAFinishedVideoAndBack) {
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("tethered: moves, trims and cuts")));
 
     ASSERT_TRUE(w.press(QStringLiteral("Hand over…")));
-    w.window.bench().handOver().setFolder(QString::fromStdString(out_.path()));
-    const auto* holds = w.window.findChild<QLabel*>(QStringLiteral("exportHolds"));
-    EXPECT_TRUE(holds->text().startsWith(QLatin1String("Picture untouched; track 1 clean sound")));
-    ASSERT_TRUE(w.press(QStringLiteral("Write the video")));
+    w.window.handOver().setFolder(QString::fromStdString(out_.path()));
+    EXPECT_TRUE(w.handOverWords().startsWith(QLatin1String("bench-01 clean.mov: about ")));
+    EXPECT_TRUE(
+        w.handOverWords().contains(QLatin1String("Picture untouched; track 1 clean sound")));
+    ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     ASSERT_TRUE(w.waitQuiet());
-    const auto* result = w.window.findChild<QLabel*>(QStringLiteral("exportResult"));
     const std::string file = out_.file("bench-01 clean.mov");
-    EXPECT_TRUE(result->text().contains(QString::fromStdString(file)))
-        << result->text().toStdString();
-    EXPECT_TRUE(result->text().contains(QLatin1String("pictures identical")));
+    EXPECT_TRUE(w.handOverWords().startsWith(QLatin1String("bench-01 clean.mov: written, ")))
+        << w.handOverWords().toStdString();
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("pictures identical")));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("1 file written.")));
     measureAgainstTruth(file, BRISK_DEMO);
 
     // And back: every step says what it was, until nothing is left.
@@ -152,13 +152,12 @@ TEST_F(Journey, WritingCanBeStopped) {
     w.press(QStringLiteral("Find matches"));
     ASSERT_TRUE(w.waitQuiet());
     w.press(QStringLiteral("Hand over…"));
-    w.window.bench().handOver().setFolder(QString::fromStdString(out_.path()));
-    ASSERT_TRUE(w.press(QStringLiteral("Write the video")));
+    w.window.handOver().setFolder(QString::fromStdString(out_.path()));
+    ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     ASSERT_TRUE(w.press(QStringLiteral("Stop")));
     ASSERT_TRUE(w.waitQuiet());
-    const auto* problem = w.window.findChild<QLabel*>(QStringLiteral("exportProblem"));
-    EXPECT_TRUE(problem->text().contains(QLatin1String("No file was left behind")))
-        << problem->text().toStdString();
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("nothing half-written was left")))
+        << w.handOverWords().toStdString();
     EXPECT_EQ(out_.count(), 0u);
 }
 

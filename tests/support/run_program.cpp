@@ -21,7 +21,7 @@ nlohmann::json Ran::json() const {
     return j;
 }
 
-Ran runCli(const std::vector<std::string>& arguments, int stopAfterMs) {
+Ran runCli(const std::vector<std::string>& arguments, int stopAfterMs, int signal) {
     const TempFolder folder;
     const std::string outFile = folder.file("out");
     const std::string errFile = folder.file("err");
@@ -41,7 +41,7 @@ Ran runCli(const std::vector<std::string>& arguments, int stopAfterMs) {
     }
     if (stopAfterMs > 0) {
         std::this_thread::sleep_for(std::chrono::milliseconds(stopAfterMs));
-        ::kill(child, SIGINT);
+        ::kill(child, signal);
     }
     int status = 0;
     rusage usage{};

@@ -3,6 +3,7 @@
 /// Runs the real command line program as a person's script would.
 #pragma once
 
+#include <csignal>
 #include <nlohmann/json.hpp>
 #include <string>
 #include <vector>
@@ -19,7 +20,7 @@ struct Ran {
     [[nodiscard]] nlohmann::json json() const;
 };
 
-/// \param stopAfterMs  sends SIGINT after that many milliseconds; 0 = never.
-Ran runCli(const std::vector<std::string>& arguments, int stopAfterMs = 0);
+/// \param stopAfterMs  sends the signal after that many milliseconds; 0 = never.
+Ran runCli(const std::vector<std::string>& arguments, int stopAfterMs = 0, int signal = SIGINT);
 
 }  // namespace brisk::test

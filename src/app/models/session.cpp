@@ -24,50 +24,6 @@ QString nameOf(const std::string& path) {
     return QFileInfo(QString::fromStdString(path)).fileName();
 }
 
-QString checkedWords(const ReadBack& r) {
-    QString text = QObject::tr("Read back: %1 pictures identical")
-                       .arg(QString::fromStdString(groupedText(r.pictures)));
-    if (r.soundMeasured) {
-        const Seconds worst =
-            std::max({r.slipStart, r.slipMiddle, r.slipEnd},
-                     [](Seconds a, Seconds b) { return std::abs(a.value) < std::abs(b.value); });
-        text += QObject::tr(", sound within %1 of its tether")
-                    .arg(QString::fromStdString(slipText({std::abs(worst.value)})));
-    }
-    return text + QStringLiteral(".");
-}
-
-/// Writes every piece that is kept, one file each; stops at the first that cannot be written.
-HandedOver written(const VideoExportPlan& whole, const JobControl& job) {
-    QStringList paths, holds, problems, checked;
-    auto plans = plansForPieces(whole);
-    for (std::size_t i = 0; i < plans.size(); ++i) {
-        const double all = static_cast<double>(plans.size());
-        const auto w = exportVideo(
-            plans[i], job.part(static_cast<double>(i) / all, static_cast<double>(i + 1) / all));
-        if (!w) {
-            const QString stopped =
-                paths.isEmpty()
-                    ? QObject::tr("Stopped. No file was left behind; the take is untouched.")
-                    : QObject::tr("Stopped. What is written is whole; the take is untouched.");
-            problems << (w.error().code == ErrorCode::Cancelled
-                             ? stopped
-                             : QString::fromStdString(w.error().sentence));
-            break;
-        }
-        // It is that of all that is kept: measured once.
-        for (VideoExportPlan& p : plans) p.sound.level = w->level;
-        paths << QString::fromStdString(w->path);
-        holds << QString::fromStdString(w->holds);
-        checked << checkedWords(w->readBack);
-        if (!w->readBack.problem.empty()) {
-            problems << QString::fromStdString(w->readBack.problem);
-        }
-    }
-    const auto lines = QStringLiteral("\n");
-    return {paths.join(lines), holds.join(lines), problems.join(lines), checked.join(lines)};
-}
-
 }  // namespace
 
 Session::Session(QObject* parent) : QObject(parent) {
@@ -402,16 +358,17 @@ std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer cont
                            "{take} clean"};
 }
 
-void Session::handOver(int take, VideoContainer container, const QString& folder) {
-    const auto plan = exportPlan(take, container, folder);
-    if (!plan) return;
-    // The plan only refers to the take's scan; this keeps it alive meanwhile.
-    const auto camera = facts(take)->scan;
-    work_.start(tr("Writing %1").arg(nameOf(camera->info.path)),
-                [this, plan = *plan, camera](const JobControl& job) -> WorkQueue::Finish {
-                    const HandedOver result = written(plan, job);
-                    return [this, result] { emit handedOver(result); };
-                });
+std::vector<HandedTake> Session::handedTakes(const std::vector<int>& takes) const {
+    return brisk::handedTakes(
+        state(), takes, [this](int media) { return scanOf(media); },
+        [this](int take) { return soundPlan(take); });
+}
+
+void Session::remember(const std::string& what, const std::string& value) {
+    if (shoot_.remembered(what) == value) return;
+    const bool saved = !projectPath_.isEmpty() && !shoot_.changedSinceSaved();
+    shoot_.remember(what, value);
+    if (saved) save(projectPath_);
 }
 
 void Session::addNote(const QString& sentence) {

@@ -22,6 +22,7 @@
 #include "app/models/placed_pair.h"
 #include "app/models/work_queue.h"
 #include "core/stretches.h"
+#include "export/handed_take.h"
 #include "export/video_export.h"
 #include "render/take_plan.h"
 #include "shoot/day_layout.h"
@@ -46,14 +47,6 @@ struct SearchWish {
     /// Only to see what is there: the clean sound is moved there, as by hand.
     std::optional<Seconds> tried = std::nullopt;
     QString where;  ///< "in this stretch of the take": goes on "Found ..."
-};
-
-/// Of several pieces one line each.
-struct HandedOver {
-    QString path;
-    QString holds;
-    QString problem;  ///< Empty when the read-back found nothing wrong.
-    QString checked;  ///< What the read-back found, in words.
 };
 
 class Session : public QObject {
@@ -163,7 +156,10 @@ class Session : public QObject {
     /// The plan for one take, or nothing while its files are not read or it has no place.
     [[nodiscard]] std::optional<VideoExportPlan> exportPlan(int take, VideoContainer container,
                                                             const QString& folder) const;
-    void handOver(int take, VideoContainer container, const QString& folder);
+    /// Those of these takes that can be handed over, as they will be.
+    [[nodiscard]] std::vector<HandedTake> handedTakes(const std::vector<int>& takes) const;
+    /// Remembered with the shoot, no step of its history. A shoot that is saved is saved again.
+    void remember(const std::string& what, const std::string& value);
 
     void addNote(const QString& sentence);
     void dismissNotes();
@@ -174,7 +170,6 @@ class Session : public QObject {
     void notesChanged();
     void saved();
     void said(const QString& sentence);  ///< What just happened, in passing.
-    void handedOver(brisk::app::HandedOver result);
 
   private:
     [[nodiscard]] std::shared_ptr<const SoundScan> scanOf(int media) const;

@@ -11,7 +11,6 @@
 #include "app/widgets/distance_row.h"
 #include "app/widgets/filmstrip.h"
 #include "app/widgets/frame_tip.h"
-#include "app/widgets/hand_over_panel.h"
 #include "app/widgets/listen_bar.h"
 #include "app/widgets/match_curve_view.h"
 #include "app/widgets/picture_view.h"
@@ -46,9 +45,7 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     picture_ = new PictureView(this);
     side_ = new QStackedWidget(this);
     card_ = new TetherCard(session, side_);
-    handOver_ = new HandOverPanel(session, side_);
     side_->addWidget(card_);
-    side_->addWidget(handOver_);
     sound_ = new SoundPanel(session, side_);
     side_->addWidget(sound_);
     top->addWidget(picture_);
@@ -121,7 +118,6 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     connect(picture_, &PictureView::stepped, this, &Bench::step);
     connect(seam_, &SeamView::selectionChanged, this, &Bench::setLoop);
     connect(&player_, &Player::travelling, listen_, &ListenBar::setTravelling);
-    connect(handOver_, &HandOverPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
     connect(sound_, &SoundPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
     cuts_ = new CutTools(session, this, [this] {
         return CutTools::Where{take_, seam_->playhead(), seam_->selection()};
@@ -149,7 +145,6 @@ void Bench::showTake(int take) {
     picture_->clear();
     side_->setCurrentWidget(card_);
     card_->showTake(take);
-    handOver_->showTake(take);
     sound_->showTake(take);
     seam_->showTake(take);
     place_->showTake(take);
@@ -162,11 +157,6 @@ void Bench::showTake(int take) {
 void Bench::showSound() {
     sound_->showTake(take_);
     side_->setCurrentWidget(sound_);
-}
-
-void Bench::showHandOver() {
-    handOver_->showTake(take_);
-    side_->setCurrentWidget(handOver_);
 }
 
 void Bench::refresh() {

@@ -19,7 +19,6 @@ namespace brisk::app {
 
 class Filmstrip;
 class FrameTip;
-class HandOverPanel;
 class CutTools;
 class SoundPanel;
 class ListenBar;
@@ -37,7 +36,6 @@ class Bench : public QWidget {
     explicit Bench(Session& session, QWidget* parent = nullptr);
     void showTake(int take);
     [[nodiscard]] int take() const { return take_; }
-    void showHandOver();
     /// What the take shall sound like.
     void showSound();
     void setPlayhead(Seconds t);
@@ -45,7 +43,6 @@ class Bench : public QWidget {
     [[nodiscard]] Filmstrip& filmstrip() { return *strip_; }
     [[nodiscard]] FrameTip& frameTip() { return *tip_; }
     [[nodiscard]] PictureView& picture() { return *picture_; }
-    [[nodiscard]] HandOverPanel& handOver() { return *handOver_; }
     [[nodiscard]] Player& player() { return player_; }
     [[nodiscard]] Proof& proof() { return proof_; }
     [[nodiscard]] ListenBar& listening() { return *listen_; }
@@ -78,7 +75,6 @@ class Bench : public QWidget {
     PictureView* picture_;
     QStackedWidget* side_;
     TetherCard* card_;
-    HandOverPanel* handOver_;
     SoundPanel* sound_;
     CutTools* cuts_;
     Filmstrip* strip_;

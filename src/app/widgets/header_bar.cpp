@@ -78,7 +78,7 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     work->addWidget(stop);
     row->addWidget(workArea_);
     handOver_ =
-        button(tr("Hand over…"), tr("Write the video with the clean sound"), Qt::CTRL | Qt::Key_E);
+        button(tr("Hand over…"), tr("Write videos, sound, timelines and reports"), Qt::CTRL | Qt::Key_E);
     handOver_->setProperty("primary", true);
     handOver_->setFont(uiFont(13, true));
     connect(handOver_, &QPushButton::clicked, this, &HeaderBar::handOver);

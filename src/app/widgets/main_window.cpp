@@ -19,6 +19,7 @@
 #include "app/widgets/day_map.h"
 #include "app/widgets/empty_bench.h"
 #include "app/widgets/file_notes.h"
+#include "app/widgets/hand_over_sheet.h"
 #include "app/widgets/header_bar.h"
 #include "app/widgets/history_menu.h"
 #include "app/widgets/take_panel.h"
@@ -63,6 +64,8 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     bench_ = new Bench(session_, stage_);
     stage_->addWidget(empty_);
     stage_->addWidget(bench_);
+    handOver_ = new HandOverSheet(session_, stage_);
+    stage_->addWidget(handOver_);
     row->addWidget(stage_, 1);
 
     connect(header_, &HeaderBar::addFiles, this, &MainWindow::addFilesByDialog);
@@ -79,7 +82,15 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
         menu->setAttribute(Qt::WA_DeleteOnClose);
         menu->popup(header_->mapToGlobal(QPoint(header_->historyX(), header_->height())));
     });
-    connect(header_, &HeaderBar::handOver, bench_, &Bench::showHandOver);
+    connect(header_, &HeaderBar::handOver, this, [this] {
+        handOver_->begin(chosen_);
+        handingOver_ = true;
+        refresh();
+    });
+    connect(handOver_, &HandOverSheet::closed, this, [this] {
+        handingOver_ = false;
+        refresh();
+    });
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
     connect(map_, &DayMap::chosen, this, &MainWindow::choose);
@@ -107,7 +118,11 @@ void MainWindow::takeIn(const QStringList& paths) {
 
 void MainWindow::choose(int id) {
     const MediaItem* m = session_.state().item(id);
-    if (m && m->role == MediaKind::Take) chosen_ = id;
+    if (m && m->role == MediaKind::Take) {
+        // Who turns to another take wants to see it.
+        if (id != chosen_) handingOver_ = false;
+        chosen_ = id;
+    }
     refresh();
 }
 
@@ -126,7 +141,9 @@ void MainWindow::refresh() {
     map_->setVisible(!session_.state().media.empty());
     takes_->setCurrent(chosen_);
     empty_->setHaveRecordings(!session_.state().ids(MediaKind::Recording).empty());
-    stage_->setCurrentWidget(chosen_ ? static_cast<QWidget*>(bench_) : empty_);
+    stage_->setCurrentWidget(!chosen_       ? static_cast<QWidget*>(empty_)
+                             : handingOver_ ? static_cast<QWidget*>(handOver_)
+                                            : bench_);
     header_->setHandOverEnabled(
         session_.exportPlan(chosen_, VideoContainer::Mov, QString()).has_value());
 }

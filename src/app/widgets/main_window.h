@@ -15,6 +15,7 @@ namespace brisk::app {
 class Bench;
 class DayMap;
 class EmptyBench;
+class HandOverSheet;
 class HeaderBar;
 class MediaListModel;
 class TakePanel;
@@ -27,6 +28,7 @@ class MainWindow : public QWidget {
 
     [[nodiscard]] Session& session() { return session_; }
     [[nodiscard]] Bench& bench() { return *bench_; }
+    [[nodiscard]] HandOverSheet& handOver() { return *handOver_; }
     [[nodiscard]] DayMap& dayMap() { return *map_; }
     [[nodiscard]] TakePanel& takePanel() { return *takes_; }
     /// Media files are added, a saved shoot is opened.
@@ -56,6 +58,8 @@ class MainWindow : public QWidget {
     QStackedWidget* stage_;
     EmptyBench* empty_;
     Bench* bench_;
+    HandOverSheet* handOver_;
+    bool handingOver_ = false;
     int chosen_ = 0;
 };
 

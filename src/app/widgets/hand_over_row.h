@@ -1,0 +1,20 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Paints one file of a hand-over: its name, what it holds, and how far it is.
+#pragma once
+
+#include <QStyledItemDelegate>
+
+namespace brisk::app {
+
+class HandOverRow : public QStyledItemDelegate {
+    Q_OBJECT
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option,
+                                 const QModelIndex& index) const override;
+    void paint(QPainter* p, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override;
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "export/file_names.h"
+
+#include <algorithm>
+#include <cstdio>
+
+namespace brisk {
+namespace {
+
+constexpr std::size_t kLongest = 180;  // bytes; file systems stop at 255
+
+std::string fieldOf(const std::string& field, const NameFacts& f) {
+    if (field == "{take}") return f.take;
+    if (field == "{recording}") return f.recording;
+    if (field == "{camera}") return f.camera;
+    if (field == "{date}") return f.date;
+    if (field == "{state}") return f.state;
+    char number[16];
+    std::snprintf(number, sizeof number, "%03d", f.number);
+    return number;
+}
+
+/// Cuts where a letter of several bytes ends.
+void shorten(std::string& text, std::size_t bytes) {
+    if (text.size() <= bytes) return;
+    while (bytes > 0 && (static_cast<unsigned char>(text[bytes]) & 0xC0) == 0x80) --bytes;
+    text.resize(bytes);
+}
+
+}  // namespace
+
+std::vector<std::string> patternFields() {
+    return {"{take}", "{recording}", "{camera}", "{date}", "{number}", "{state}"};
+}
+
+std::string fileName(const std::string& pattern, const NameFacts& facts) {
+    std::string name;
+    for (std::size_t at = 0; at < pattern.size();) {
+        const auto fields = patternFields();
+        const auto field = std::find_if(fields.begin(), fields.end(), [&](const std::string& f) {
+            return pattern.compare(at, f.size(), f) == 0;
+        });
+        if (field == fields.end()) {
+            name += pattern[at++];
+        } else {
+            name += fieldOf(*field, facts);
+            at += field->size();
+        }
+    }
+    for (char& c : name) {
+        // Neither a path nor what other systems refuse.
+        if (static_cast<unsigned char>(c) < 0x20 ||
+            std::string("/\\:*?\"<>|").find(c) != std::string::npos)
+            c = '-';
+    }
+    shorten(name, kLongest);
+    const auto first = name.find_first_not_of(" ."), last = name.find_last_not_of(" .");
+    name = first == std::string::npos ? std::string() : name.substr(first, last - first + 1);
+    return name.empty() ? facts.take : name;
+}
+
+std::string patternProblem(const std::string& pattern) {
+    const auto fields = patternFields();
+    for (std::size_t at = pattern.find('{'); at != std::string::npos;
+         at = pattern.find('{', at + 1)) {
+        const auto end = pattern.find('}', at);
+        const std::string field = pattern.substr(at, end == std::string::npos ? end : end - at + 1);
+        if (std::find(fields.begin(), fields.end(), field) != fields.end()) continue;
+        std::string known;
+        for (const std::string& f : fields) known += (known.empty() ? "" : ", ") + f;
+        return "There is no " + field + ": a name can hold " + known + ".";
+    }
+    return {};
+}
+
+std::filesystem::path freePath(const std::filesystem::path& folder, const std::string& name,
+                               const std::string& ending, std::set<std::filesystem::path>* given) {
+    std::filesystem::path target = folder / (name + ending);
+    std::error_code ec;
+    for (int n = 2; std::filesystem::exists(target, ec) || (given && given->count(target)); ++n) {
+        target = folder / (name + " " + std::to_string(n) + ending);
+    }
+    if (given) given->insert(target);
+    return target;
+}
+
+}  // namespace brisk

@@ -1,0 +1,195 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The idea: the files of one take are one piece of work, since they share its loudness; takes are
+// independent. Words - timelines, reports - come last, when it is known what was written.
+#include "export/hand_over.h"
+
+#include <algorithm>
+#include <map>
+
+#include "core/atomic_file.h"
+#include "core/parallel_for.h"
+#include "export/edit_list.h"
+#include "export/otio.h"
+#include "export/report.h"
+#include "media/file_hash.h"
+
+namespace brisk {
+namespace {
+
+/// Where each take's files are now.
+std::vector<WrittenTake> writtenTakes(const HandOverPlan& plan,
+                                      const std::vector<FileResult>& results) {
+    std::map<int, WrittenTake> takes;
+    std::map<int, bool> whole;
+    for (std::size_t i = 0; i < plan.files.size(); ++i) {
+        const PlannedFile& f = plan.files[i];
+        if (f.take == 0 || plan.choice.pointAtOriginals) continue;
+        // Other microphones are no part of a timeline yet.
+        if (f.asSound && f.asSound->microphone > 0) continue;
+        const bool there = results[i].state == FileState::Written;
+        const auto known = whole.emplace(f.take, true).first;
+        known->second = known->second && there;
+        WrittenTake& w = takes[f.take];
+        w.take = f.take;
+        (f.asVideo ? w.videos : w.sounds).push_back(results[i].path);
+    }
+    std::vector<WrittenTake> out;
+    for (const auto& [take, w] : takes) {
+        if (whole[take]) out.push_back(w);
+    }
+    return out;
+}
+
+}  // namespace
+
+HandOverRun::HandOverRun(HandOverPlan plan)
+    : plan_(std::move(plan)), results_(plan_.files.size()), jobs_(plan_.files.size()) {
+    for (std::size_t i = 0; i < results_.size(); ++i) {
+        results_[i].path = plan_.files[i].path.string();
+        results_[i].holds = plan_.files[i].holds;
+        if (plan_.files[i].problem.empty()) continue;
+        results_[i].state = FileState::Failed;
+        results_[i].problem = plan_.files[i].problem;
+        results_[i].failedBy = ErrorCode::CannotWrite;
+    }
+}
+
+std::vector<std::size_t> HandOverRun::failed() const {
+    std::vector<std::size_t> out;
+    for (std::size_t i = 0; i < results_.size(); ++i) {
+        const FileState s = results_[i].state;
+        if (s == FileState::Failed || s == FileState::Stopped) out.push_back(i);
+    }
+    return out;
+}
+
+void HandOverRun::stop(std::size_t file) {
+    jobs_[file].requestStop();
+}
+
+void HandOverRun::tell(std::size_t file) {
+    const std::lock_guard lock(mutex_);
+    if (observer_) observer_(file, results_[file]);
+}
+
+void HandOverRun::go(const std::vector<std::size_t>& files, const Observer& observer,
+                     const JobControl& job, unsigned atOnce) {
+    observer_ = observer;
+    std::vector<std::size_t> wanted = files;
+    if (wanted.empty()) {
+        for (std::size_t i = 0; i < results_.size(); ++i) {
+            if (results_[i].state != FileState::Written && plan_.files[i].problem.empty()) {
+                wanted.push_back(i);
+            }
+        }
+    }
+    std::vector<std::vector<std::size_t>> media;  // a take each, in order
+    std::vector<std::size_t> words;
+    for (const std::size_t i : wanted) {
+        jobs_[i] = JobControl{};
+        results_[i].state = FileState::Waiting;
+        results_[i].problem.clear();
+        results_[i].failedBy.reset();
+        results_[i].progress = 0;
+        const int take = plan_.files[i].take;
+        if (take == 0) {
+            words.push_back(i);
+        } else if (!media.empty() && plan_.files[media.back().front()].take == take) {
+            media.back().push_back(i);
+        } else {
+            media.push_back({i});
+        }
+    }
+    parallelFor(media.size(), static_cast<int>(atOnce), [&](std::size_t n) {
+        for (const std::size_t i : media[n]) writeOne(i, job);
+    });
+    for (const std::size_t i : words) writeOne(i, job);
+}
+
+void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
+    const PlannedFile& f = plan_.files[i];
+    FileResult& r = results_[i];
+    const JobControl job = jobs_[i].within(all).withReport([this, i, &r](double fraction) {
+        if (fraction < r.progress + 0.005) return;
+        r.progress = fraction;
+        tell(i);
+    });
+    if (!job.stopRequested()) {
+        r.state = FileState::Writing;
+        tell(i);
+    }
+    const auto done = job.stopRequested() ? Result<void>(cancelled())
+                      : f.take == 0       ? writeWords(f, r)
+                                          : writeMedia(f, r, job);
+    if (done) {
+        r.state = FileState::Written;
+        r.progress = 1;
+    } else {
+        const bool stopped = done.error().code == ErrorCode::Cancelled;
+        r.state = stopped ? FileState::Stopped : FileState::Failed;
+        r.failedBy = done.error().code;
+        r.problem = stopped ? "Stopped; nothing half-written was left." : done.error().sentence;
+    }
+    tell(i);
+}
+
+Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const JobControl& job) {
+    const JobControl writing = job.part(0, 0.95);
+    LevelPlan level;
+    if (f.asVideo) {
+        auto w = exportVideo(*f.asVideo, writing);
+        if (!w) return tl::unexpected(w.error());
+        r.path = w->path;
+        r.holds = w->holds;
+        r.problem = w->readBack.problem;
+        r.picturesIdentical = w->readBack.pictureIdentical;
+        r.pictures = w->readBack.pictures;
+        r.check = w->readBack.sound;
+        level = w->level;
+    } else {
+        auto w = exportSound(*f.asSound, writing);
+        if (!w) return tl::unexpected(w.error());
+        r.path = w->path;
+        r.holds = w->holds;
+        r.problem = w->check.problem;
+        r.check = w->check;
+        level = w->level;
+    }
+    // The loudness of a take is measured once, however many files it becomes.
+    for (PlannedFile& other : plan_.files) {
+        if (other.take != f.take) continue;
+        if (other.asVideo) other.asVideo->sound.level = level;
+        if (other.asSound) other.asSound->sound.level = level;
+    }
+    std::error_code ec;
+    r.bytes = std::filesystem::file_size(r.path, ec);
+    auto hash = sha256Of(r.path, job.part(0.95, 1));
+    if (hash) r.sha256 = *hash;  // else it is written all the same
+    return {};
+}
+
+Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
+    const auto target = freePath(f.path.parent_path(), f.path.stem().string(),
+                                 f.path.extension().string(), nullptr);
+    std::string text;
+    if (f.kind == FileKind::Timeline || f.kind == FileKind::EditList) {
+        const Timeline timeline =
+            buildTimeline(plan_.choice.shoot, plan_.takes, writtenTakes(plan_, results_));
+        if (f.kind == FileKind::Timeline) {
+            text = otioText(timeline, target.parent_path());
+        } else {
+            const EditList list = editList(timeline);
+            text = list.text;
+            for (const std::string& sentence : list.cannotSay) r.holds += " " + sentence;
+        }
+    } else {
+        text = reportText(f.kind, {plan_, results_}, target.parent_path());
+    }
+    auto written = writeWholeFile(target, text);
+    if (!written) return written;
+    r.path = std::filesystem::absolute(target).string();
+    r.bytes = text.size();
+    return {};
+}
+
+}  // namespace brisk

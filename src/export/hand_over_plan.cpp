@@ -1,0 +1,231 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "export/hand_over_plan.h"
+
+#include <algorithm>
+#include <cstdio>
+#include <set>
+
+#include "render/routing.h"
+
+namespace brisk {
+namespace fs = std::filesystem;
+namespace {
+
+constexpr double kSampleBytes = 3 * 48000;  // a second of one channel, 24 bits
+constexpr double kLossless = 0.6;           // of it, as speech and music usually come to
+constexpr double kSmall = 20000;            // bytes a second of one channel, AAC and Opus
+
+double soundBytes(SoundCodec codec, Seconds length, int channels) {
+    const double raw = length.value * channels;
+    switch (codec) {
+        case SoundCodec::Pcm24:
+            return raw * kSampleBytes;
+        case SoundCodec::Flac:
+        case SoundCodec::Alac:
+            return raw * kSampleBytes * kLossless;
+        case SoundCodec::Aac:
+        case SoundCodec::Opus:
+            break;
+    }
+    return raw * kSmall;
+}
+
+Seconds lengthOf(const TakeSoundPlan& sound, const std::optional<TimeRange>& stretch) {
+    return stretch.value_or(sound.wholeTake()).length();
+}
+
+int channelsOf(const TakeSoundPlan& sound) {
+    return cleanChannels(sound.clean, sound.choice.heard());
+}
+
+std::uintmax_t videoBytes(const VideoExportPlan& p) {
+    std::error_code ec;
+    const auto source = fs::file_size(p.take.info.path, ec);
+    const Seconds length = lengthOf(p.sound, p.stretch);
+    const double share = length / std::max(Seconds{0.04}, p.sound.wholeTake().end);
+    double bytes = ec ? 0 : static_cast<double>(source) * share;
+    for (const FileTrack& t : fileTracks(p.sound)) {
+        bytes += soundBytes(codecOf(p), length, channelsOf(t.sound));
+    }
+    return static_cast<std::uintmax_t>(bytes);
+}
+
+/// Names files for all takes of one hand-over, no name twice.
+class Planner {
+  public:
+    explicit Planner(HandOverPlan& plan) : plan_(plan) {}
+
+    void videos(const HandedTake& h) {
+        VideoExportPlan whole{*h.scan,
+                              h.sound,
+                              plan_.choice.container,
+                              plan_.choice.folder,
+                              plan_.choice.pattern,
+                              plan_.choice.codec,
+                              h.names};
+        for (VideoExportPlan& p : plansForPieces(whole)) {
+            PlannedFile f;
+            f.kind = FileKind::Video;
+            f.take = h.id;
+            p.target = f.path = given(exportTarget(p));
+            f.holds = describeExport(p);
+            f.bytes = videoBytes(p);
+            f.problem = whyNot(h, p);
+            f.asVideo.emplace(p);
+            plan_.files.push_back(std::move(f));
+        }
+    }
+    void sounds(const HandedTake& h) {
+        SoundExportPlan whole{
+            *h.scan, h.sound, *plan_.choice.sound, plan_.choice.folder, plan_.choice.pattern,
+            h.names};
+        for (SoundExportPlan& p : plansForSounds(whole)) {
+            PlannedFile f;
+            f.kind = FileKind::Sound;
+            f.take = h.id;
+            p.target = f.path = given(soundTarget(p));
+            f.holds = describeSound(p);
+            const bool wav = p.format == SoundFormat::Wav;
+            f.bytes = static_cast<std::uintmax_t>(
+                soundBytes(wav ? SoundCodec::Pcm24 : SoundCodec::Flac, lengthOf(p.sound, p.stretch),
+                           channelsOf(p.sound)));
+            f.asSound.emplace(p);
+            plan_.files.push_back(std::move(f));
+        }
+    }
+    void ofShoot(FileKind kind, const std::string& ending, const std::string& holds) {
+        PlannedFile f;
+        f.kind = kind;
+        NameFacts names;
+        names.take = plan_.choice.shoot;
+        const std::string name = fileName("{take}", names);
+        f.path = freePath(plan_.choice.folder, name, ending, &given_);
+        f.holds = holds;
+        plan_.files.push_back(std::move(f));
+    }
+
+  private:
+    fs::path given(const fs::path& wanted) {
+        return freePath(wanted.parent_path(), wanted.stem().string(), wanted.extension().string(),
+                        &given_);
+    }
+    static std::string whyNot(const HandedTake& h, const VideoExportPlan& p) {
+        std::error_code ec;
+        const std::string& path = h.scan->info.path;
+        if (!h.scan->info.video) return "It has no picture; its clean sound alone can be written.";
+        if (!fs::exists(path, ec)) return path + " is not there: is the card in?";
+        if (p.stretch && !canHidePictures(muxerOf(p.container, path))) {
+            return "A part of a take can only be written as MOV or MP4.";
+        }
+        const auto can = codecsFor(p.container, path);
+        if (std::find(can.begin(), can.end(), codecOf(p)) == can.end()) {
+            return std::string(codecWords(codecOf(p))) + " does not go into " +
+                   endingOf(p.container, path) + "; choose " + codecWords(can.front()) + ".";
+        }
+        return {};
+    }
+    HandOverPlan& plan_;
+    std::set<fs::path> given_;
+};
+
+/// Room where the folder is, or will be.
+std::uintmax_t freeAt(fs::path folder) {
+    std::error_code ec;
+    while (!folder.empty() && !fs::exists(folder, ec) && folder != folder.parent_path()) {
+        folder = folder.parent_path();
+    }
+    const auto space = fs::space(folder.empty() ? fs::path(".") : folder, ec);
+    return ec ? 0 : space.available;
+}
+
+}  // namespace
+
+const char* fileKindText(FileKind kind) {
+    switch (kind) {
+        case FileKind::Video:
+            return "video";
+        case FileKind::Sound:
+            return "clean sound";
+        case FileKind::Timeline:
+            return "timeline";
+        case FileKind::EditList:
+            return "edit list";
+        default:
+            return "report";
+    }
+}
+
+std::uintmax_t HandOverPlan::bytes() const {
+    std::uintmax_t sum = 0;
+    for (const PlannedFile& f : files) sum += f.problem.empty() ? f.bytes : 0;
+    return sum;
+}
+
+std::string HandOverPlan::problem() const {
+    if (choice.folder.empty()) return "Choose a folder to write to.";
+    if (auto wrong = patternProblem(choice.pattern); !wrong.empty()) return wrong;
+    if (takes.empty()) return "No take has a place yet: find matches first.";
+    if (files.empty()) return "Choose what is to be written.";
+    if (free > 0 && bytes() > free) {
+        return "There is not enough room: about " + bytesText(bytes()) + " are needed, " +
+               bytesText(free) + " are free.";
+    }
+    return {};
+}
+
+const HandedTake* HandOverPlan::take(int id) const {
+    const auto it =
+        std::find_if(takes.begin(), takes.end(), [&](const HandedTake& h) { return h.id == id; });
+    return it == takes.end() ? nullptr : &*it;
+}
+
+HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& choice) {
+    HandOverPlan plan;
+    plan.choice = choice;
+    plan.takes = std::move(takes);
+    Planner planner(plan);
+    for (const HandedTake& h : plan.takes) {
+        if (choice.video) planner.videos(h);
+        if (choice.sound) planner.sounds(h);
+    }
+    if (plan.takes.empty()) return plan;
+    const std::string where = choice.pointAtOriginals || (!choice.video && !choice.sound)
+                                  ? "; points at the takes and recordings as they are"
+                                  : "; points at the new files";
+    if (choice.timeline) {
+        planner.ofShoot(
+            FileKind::Timeline, ".otio",
+            "Every take where it was on the day, its clean sound under it" + where + ".");
+    }
+    if (choice.editList) {
+        planner.ofShoot(FileKind::EditList, ".edl",
+                        "The first camera's takes and their sound, in whole frames" + where + ".");
+    }
+    if (choice.htmlReport) {
+        planner.ofShoot(FileKind::HtmlReport, " report.html",
+                        "What was matched to what, how well, and what was written, with pictures.");
+    }
+    if (choice.csvReport) {
+        planner.ofShoot(FileKind::CsvReport, " report.csv", "The same as a table.");
+    }
+    if (choice.jsonReport) {
+        planner.ofShoot(FileKind::JsonReport, " report.json", "The same for scripts.");
+    }
+    plan.free = freeAt(choice.folder);
+    return plan;
+}
+
+std::string bytesText(std::uintmax_t bytes) {
+    const char* units[] = {"bytes", "kB", "MB", "GB", "TB"};
+    auto v = static_cast<double>(bytes);
+    int unit = 0;
+    while (v >= 1000 && unit < 4) {
+        v /= 1000;
+        ++unit;
+    }
+    char text[32];
+    std::snprintf(text, sizeof text, unit == 0 || v >= 100 ? "%.0f %s" : "%.1f %s", v, units[unit]);
+    return text;
+}
+
+}  // namespace brisk

@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// One take of a shoot with all that a hand-over says of it.
+#pragma once
+
+#include <functional>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "export/file_names.h"
+#include "render/take_plan.h"
+
+namespace brisk {
+
+struct HandedTake {
+    int id = 0;
+    std::shared_ptr<const SoundScan> scan;
+    TakeSoundPlan sound;
+    std::vector<Tether> tethers;  ///< Heard ones first.
+    TetherState state = TetherState::Loose;
+    std::optional<Seconds> slippedBy;
+    NameFacts names;
+    Seconds day;  ///< When its first picture was, on the shoot's axis.
+};
+
+/// How a take sounds; nothing while it has no place.
+using SoundPlanOf = std::function<std::optional<TakeSoundPlan>(int take)>;
+
+/// Those of these takes that have a place and whose files are known, in the order of the day; they
+/// are numbered in it.   Threads: safe.
+std::vector<HandedTake> handedTakes(const ShootState& state, const std::vector<int>& takes,
+                                    const ScanOf& scanOf, const SoundPlanOf& soundOf);
+
+}  // namespace brisk

@@ -1,0 +1,171 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "export/report.h"
+
+#include <cmath>
+#include <cstdio>
+#include <ctime>
+
+#include "core/time_text.h"
+#include "export/report_pictures.h"
+#include "export/report_style.h"
+
+namespace brisk {
+namespace {
+
+std::string escaped(const std::string& text) {
+    std::string out;
+    for (const char c : text) {
+        switch (c) {
+            case '&':
+                out += "&amp;";
+                break;
+            case '<':
+                out += "&lt;";
+                break;
+            case '>':
+                out += "&gt;";
+                break;
+            case '"':
+                out += "&quot;";
+                break;
+            default:
+                out += c;
+        }
+    }
+    return out;
+}
+
+std::string today() {
+    const std::time_t now = std::time(nullptr);
+    char text[32];
+    std::tm when{};
+    std::strftime(text, sizeof text, "%Y-%m-%d %H:%M", localtime_r(&now, &when));
+    return text;
+}
+
+std::string row(const std::string& name, const std::string& value) {
+    return "<tr><th>" + name + "</th><td>" + value + "</td></tr>\n";
+}
+
+std::string driftWords(double ppm) {
+    char text[96];
+    std::snprintf(text, sizeof text, "%.1f ppm (%.1f ms an hour)", ppm, std::fabs(ppm) * 3.6);
+    return text;
+}
+
+std::string matchRows(const HandedTake& h) {
+    std::string out;
+    for (const Tether& t : h.tethers) {
+        std::string name = "another microphone";
+        const auto heard = [&](const CleanPieces& pieces) {
+            for (const CleanPiece& p : pieces) {
+                const Seconds off = p.line.offset - t.heardLine().offset;
+                if (std::fabs(off.value) < 1 || &p == &pieces.front()) {
+                    name = std::filesystem::path(p.recording->info.path).filename().string();
+                    if (std::fabs(off.value) < 1) return;
+                }
+            }
+        };
+        if (!t.beside) heard(h.sound.clean);
+        out += row(t.beside ? "beside it" : "falls on",
+                   "<b>" + escaped(name) + "</b> at " + clockText(t.line.offset, 6));
+        if (t.beside) continue;
+        out += row("clocks", driftWords(t.line.drift.value));
+        out += row("evidence", escaped(t.found.reason));
+        if (t.movedByHand()) {
+            const Seconds by = t.found.line.offset - t.line.offset;
+            out += row("moved by hand", slipText(by));
+        }
+        if (t.soundDelay.value != 0) {
+            out += row("distance", "the sound was " + slipText(t.soundDelay) +
+                                       " on its way to the camera; taken back");
+        }
+    }
+    return out;
+}
+
+std::string fileRow(const PlannedFile& f, const FileResult& r) {
+    std::string what = "<td>" + std::string(fileKindText(f.kind)) + "</td>";
+    if (r.state != FileState::Written) {
+        return "<tr>" + what + "<td class=\"attention\" colspan=\"3\">" +
+               escaped(f.path.filename().string()) + ": " +
+               escaped(r.problem.empty() ? "not written" : r.problem) + "</td></tr>\n";
+    }
+    const std::string name = std::filesystem::path(r.path).filename().string();
+    std::string found = r.pictures > 0 ? groupedText(r.pictures) + " pictures " +
+                                             (r.picturesIdentical ? "identical" : "DIFFER") + ". "
+                                       : std::string();
+    if (r.check.measured) {
+        found += "Slip " + slipText(r.check.start) + ", " + slipText(r.check.middle) + ", " +
+                 slipText(r.check.end) + ".";
+    }
+    if (!r.problem.empty()) found += " <b class=\"attention\">" + escaped(r.problem) + "</b>";
+    return "<tr>" + what + "<td><b>" + escaped(name) + "</b><br>" + escaped(r.holds) +
+           "</td><td class=\"n\">" + bytesText(r.bytes) + "</td><td>" + found +
+           (r.sha256.empty() ? "" : "<br><code>SHA-256 " + r.sha256 + "</code>") + "</td></tr>\n";
+}
+
+std::string takeSection(const HandedTake& h, const HandedOverShoot& shoot) {
+    std::string state = h.names.state;
+    if (h.slippedBy) state += " by " + slipText(*h.slippedBy);
+    std::string out = "<section>\n<h2>" +
+                      escaped(std::filesystem::path(h.scan->info.path).filename().string()) +
+                      " <small>" + escaped(state) + ", " + clockText(h.sound.wholeTake().end, 1) +
+                      ", " + escaped(h.names.camera) + "</small></h2>\n";
+    out += seamPicture(h);
+    out += "<table class=\"facts\">" + matchRows(h) + "</table>\n";
+    const std::string spots = spotCheckPictures(h);
+    if (!spots.empty()) {
+        out += "<h3>Close up, from start to end</h3>\n<div class=\"spots\">" + spots + "</div>\n";
+    }
+    const std::string slips = slipPicture(h);
+    if (!slips.empty()) out += "<h3>Slip along the take</h3>\n" + slips;
+    std::string files;
+    for (std::size_t i = 0; i < shoot.results.size(); ++i) {
+        if (shoot.plan.files[i].take == h.id) {
+            files += fileRow(shoot.plan.files[i], shoot.results[i]);
+        }
+    }
+    if (!files.empty()) out += "<table class=\"files\">" + files + "</table>\n";
+    return out + "</section>\n";
+}
+
+}  // namespace
+
+std::string reportText(FileKind kind, const HandedOverShoot& shoot,
+                       const std::filesystem::path& folder) {
+    if (kind == FileKind::CsvReport) return csvReport(shoot, folder);
+    return kind == FileKind::JsonReport ? jsonReport(shoot, folder) : htmlReport(shoot, folder);
+}
+
+std::string htmlReport(const HandedOverShoot& shoot, const std::filesystem::path&) {
+    const std::string name = escaped(shoot.plan.choice.shoot);
+    std::size_t written = 0, marked = 0, failed = 0;
+    std::string ofShoot;
+    for (std::size_t i = 0; i < shoot.results.size(); ++i) {
+        const FileResult& r = shoot.results[i];
+        const PlannedFile& f = shoot.plan.files[i];
+        // Reports are being written right now.
+        if (f.take == 0 && f.kind != FileKind::Timeline && f.kind != FileKind::EditList) continue;
+        written += r.state == FileState::Written;
+        marked += r.marked();
+        failed += r.state != FileState::Written;
+        if (f.take == 0) ofShoot += fileRow(f, r);
+    }
+    std::string sum = std::to_string(shoot.plan.takes.size()) + " takes, " +
+                      std::to_string(written) + " files written";
+    if (marked > 0) sum += ", " + std::to_string(marked) + " of them not as meant";
+    if (failed > 0) sum += ", " + std::to_string(failed) + " not written";
+    std::string out = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
+                      name + ": hand-over</title>\n<style>" + kReportStyle +
+                      "</style></head><body>\n<h1>" + name + "</h1>\n<p>" + sum + ". " + today() +
+                      ".</p>\n";
+    for (const HandedTake& h : shoot.plan.takes) out += takeSection(h, shoot);
+    if (!ofShoot.empty()) {
+        out += "<section><h2>The whole shoot</h2><table class=\"files\">" + ofShoot +
+               "</table></section>\n";
+    }
+    return out + "</body></html>\n";
+}
+
+}  // namespace brisk

@@ -1,0 +1,30 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Measures one sound of a written file against what was meant.
+#pragma once
+
+#include "core/result.h"
+#include "export/file_tracks.h"
+#include "media/media_info.h"
+
+namespace brisk {
+
+/// Of a written sound against the tether, positive = written too late; 0 where there is only
+/// silence.
+struct SoundCheck {
+    Seconds start, middle, end;
+    bool measured = false;
+    std::string problem;  ///< Empty when all is well.
+
+    /// The largest, without sign.
+    [[nodiscard]] Seconds worst() const;
+};
+
+/// At three places, where the track's pieces reach.
+/// \param held  the stretch of the take that the file holds from its start on.
+/// \param written  the file, probed.   \param index  which of its sounds.
+/// Errors: CannotRead. A difference is a finding, not an error.   Threads: safe.
+Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const MediaInfo& written,
+                              std::size_t index);
+
+}  // namespace brisk

@@ -1,0 +1,193 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Source: EBU Tech 3285 (broadcast WAV) and 3306 (RF64), as libav writes them.
+#include "export/sound_export.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "align/stamp_place.h"
+#include "core/atomic_file.h"
+#include "core/time_text.h"
+#include "export/video_export.h"
+#include "media/movie_writer.h"
+#include "media/probe.h"
+#include "render/routing.h"
+
+namespace brisk {
+namespace fs = std::filesystem;
+namespace {
+
+constexpr SampleRate kRate{48000};
+constexpr std::int64_t kBlock = 9600;
+constexpr double kDay = 86400;
+
+std::string endingOf(SoundFormat format) {
+    return format == SoundFormat::Wav ? ".wav" : ".flac";
+}
+
+std::vector<FileTrack> microphonesOf(const TakeSoundPlan& plan) {
+    TakeSoundPlan without = plan;
+    without.choice.camera =
+        plan.choice.camera == CameraSound::SecondTrack ? CameraSound::LeftOut : plan.choice.camera;
+    return fileTracks(without);
+}
+
+/// On the pictures that a video of the same stretch would hold.
+Result<TimeRange> stretchOf(const SoundExportPlan& plan, const JobControl& job) {
+    if (!plan.stretch) return plan.sound.wholeTake();
+    if (!plan.take.info.video) return *plan.stretch;
+    auto cut = pictureCut(plan.take.info, *plan.stretch, job);
+    if (!cut) return tl::unexpected(cut.error());
+    return TimeRange{cut->start, cut->end};
+}
+
+MovieSpec specOf(const SoundExportPlan& plan, const std::string& path, int channels,
+                 Seconds begins) {
+    MovieSpec spec;
+    spec.path = path;
+    spec.format = plan.format == SoundFormat::Wav ? "wav" : "flac";
+    SoundTrackSpec sound;
+    sound.codec = plan.format == SoundFormat::Wav ? "pcm_s24le" : "flac";
+    sound.rate = kRate;
+    sound.channels = channels;
+    spec.sound = sound;
+    const std::string take = fs::path(plan.take.info.path).filename().string();
+    spec.metadata["description"] = "Clean sound of " + take;
+    if (plan.format == SoundFormat::Flac) {
+        spec.metadata["title"] = spec.metadata["description"];
+        return spec;
+    }
+    spec.metadata["originator"] = "Brisk Tether";
+    const std::string& made = plan.take.info.stamps.creationTime;  // "2026-03-03T09:12:40..."
+    if (made.size() >= 19) {
+        spec.metadata["origination_date"] = made.substr(0, 10);
+        spec.metadata["origination_time"] = made.substr(11, 8);
+    }
+    if (const auto reference = timeReference(plan, begins)) {
+        spec.metadata["time_reference"] = std::to_string(kRate.samples(*reference));
+    }
+    spec.muxerOptions = {{"write_bext", "1"}, {"rf64", "auto"}};
+    return spec;
+}
+
+}  // namespace
+
+std::vector<SoundExportPlan> plansForSounds(const SoundExportPlan& whole) {
+    std::vector<SoundExportPlan> out;
+    const auto& kept = whole.sound.kept;
+    for (std::size_t m = 0; m < microphonesOf(whole.sound).size(); ++m) {
+        for (std::size_t k = 0; k < std::max<std::size_t>(1, kept.size()); ++k) {
+            out.push_back(whole);
+            out.back().microphone = m;
+            out.back().piece = static_cast<int>(k) + 1;
+            out.back().pieces = std::max(1, static_cast<int>(kept.size()));
+            if (!kept.empty()) out.back().stretch = kept[k];
+        }
+    }
+    return out;
+}
+
+std::string describeSound(const SoundExportPlan& plan) {
+    const auto microphones = microphonesOf(plan.sound);
+    const FileTrack& track = microphones[plan.microphone];
+    const TimeRange held = plan.stretch.value_or(plan.sound.wholeTake());
+    std::string text = "As long as the ";
+    text += plan.stretch ? "piece from " + clockText(held.start, 1) + " to " +
+                               clockText(held.end, 1) + " of the take"
+                         : std::string("take");
+    text += ", on the picture's clock: " + track.words + ", ";
+    text += routingWords(*track.sound.clean.front().recording, track.sound.choice.heard());
+    text += plan.format == SoundFormat::Wav ? ", broadcast WAV" : ", FLAC";
+    text += ", 24-bit, 48 kHz";
+    if (!uncovered(track.sound.clean, held).empty()) {
+        text += track.sound.choice.uncovered == Uncovered::Camera
+                    ? "; camera sound where the recording does not reach"
+                    : "; silence where the recording does not reach";
+    }
+    return text + ".";
+}
+
+fs::path soundTarget(const SoundExportPlan& plan) {
+    if (plan.target) {
+        return freePath(plan.target->parent_path(), plan.target->stem().string(),
+                        plan.target->extension().string(), nullptr);
+    }
+    NameFacts facts = plan.names;
+    facts.take = fs::path(plan.take.info.path).stem().string();
+    const auto microphones = microphonesOf(plan.sound);
+    const auto& recording = microphones[plan.microphone].sound.clean.front().recording;
+    facts.recording = fs::path(recording->info.path).stem().string();
+    std::string name = fileName(plan.namePattern, facts);
+    if (plan.microphone > 0 && plan.namePattern.find("{recording}") == std::string::npos) {
+        name += " " + facts.recording;
+    }
+    if (plan.pieces > 1) name += " piece " + std::to_string(plan.piece);
+    return freePath(plan.folder, name, endingOf(plan.format), nullptr);
+}
+
+std::optional<Seconds> timeReference(const SoundExportPlan& plan, Seconds begins) {
+    const auto& stamps = plan.take.info.stamps;
+    std::optional<Seconds> midnight;
+    if (plan.take.info.video) {
+        midnight = timecodeSeconds(stamps.timecode, plan.take.info.video->rate);
+        if (midnight) *midnight = *midnight + begins;
+    }
+    const CleanPiece& first = plan.sound.clean.front();
+    const auto recorder = first.recording->info.stamps.bextReference;
+    if (!midnight && recorder) midnight = *recorder + first.line.toRecording(begins);
+    if (!midnight) return std::nullopt;
+    const double day = std::fmod(midnight->value, kDay);
+    return Seconds{day < 0 ? day + kDay : day};
+}
+
+Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& job) {
+    TakeSoundPlan soundPlan = plan.sound;
+    const bool measure = soundPlan.choice.toLoudness && !soundPlan.level.measured();
+    if (measure) {
+        auto level = resolveLevel(soundPlan, job.part(0, 0.3));
+        if (!level) return tl::unexpected(level.error());
+        soundPlan.level = *level;
+    }
+    auto held = stretchOf(plan, job.part(0.3, 0.35));
+    if (!held) return tl::unexpected(held.error());
+    const FileTrack track = microphonesOf(soundPlan)[plan.microphone];
+    auto file = AtomicFile::create(soundTarget(plan));
+    if (!file) return tl::unexpected(file.error());
+    auto sound = TakeSound::open(track.sound, kRate);
+    if (!sound) return tl::unexpected(sound.error());
+    const std::string path = file->temporaryPath().string();
+    auto writer = MovieWriter::create(specOf(plan, path, sound->channels(), held->start));
+    if (!writer) return tl::unexpected(writer.error());
+    const std::int64_t from = kRate.samples(held->start);
+    const std::int64_t length = std::llround(held->length().value * kRate.hertz);
+    if (auto sought = sound->seek(from); !sought) return tl::unexpected(sought.error());
+    const auto channels = static_cast<std::size_t>(sound->channels());
+    std::vector<float> block(static_cast<std::size_t>(kBlock) * channels);
+    const JobControl writing = job.part(0.35, 0.9);
+    for (std::int64_t done = 0; done < length;) {
+        if (job.stopRequested()) return cancelled();
+        const auto n = static_cast<std::size_t>(std::min(kBlock, length - done));
+        const auto part = std::span(block).first(n * channels);
+        if (auto read = sound->read(part); !read) return tl::unexpected(read.error());
+        if (auto wrote = writer->sound(part); !wrote) return tl::unexpected(wrote.error());
+        done += static_cast<std::int64_t>(n);
+        writing.report(static_cast<double>(done) / static_cast<double>(length));
+    }
+    if (auto done = writer->finish(); !done) return tl::unexpected(done.error());
+
+    auto info = probe(path);
+    if (!info) return tl::unexpected(info.error());
+    auto check = checkSound(track, *held, *info, 0);
+    if (!check) return tl::unexpected(check.error());
+    const std::int64_t there = kRate.samples(info->sounds.front().duration);
+    if (there != length) {
+        check->problem +=
+            "It holds " + groupedText(there) + " samples and not " + groupedText(length) + ".";
+    }
+    if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
+    job.report(1);
+    return WrittenSound{file->target().string(), describeSound(plan), length, *check,
+                        soundPlan.level};
+}
+
+}  // namespace brisk

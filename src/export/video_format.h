@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Which containers and which codings of sound a video can be handed over in, and which go
+/// together.
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "media/sound_track.h"
+
+namespace brisk {
+
+enum class VideoContainer {
+    SameAsTake,  ///< The take's own.
+    Mov,         ///< QuickTime.
+    Mkv,         ///< Matroska.
+};
+
+enum class SoundCodec {
+    Pcm24,  ///< As it is, 24 bits a sample.
+    Flac,   ///< Nothing is lost; half the size.
+    Alac,   ///< The same, for players that do not know FLAC.
+    Aac,    ///< Small; plays everywhere.
+    Opus,   ///< Small; not everything plays it.
+};
+
+/// libav's muxer for a container. \param takePath  the take's, for its own container.
+std::string muxerOf(VideoContainer container, const std::string& takePath);
+
+/// ".mov".
+std::string endingOf(VideoContainer container, const std::string& takePath);
+
+/// What the container takes, best first for most people; never empty.
+std::vector<SoundCodec> codecsFor(VideoContainer container, const std::string& takePath);
+
+/// 24-bit PCM, and AAC where a take keeps its own container.
+SoundCodec defaultCodec(VideoContainer container);
+
+/// "24-bit", "FLAC", for a sentence.
+const char* codecWords(SoundCodec codec);
+
+/// "pcm", "flac", for the command line and reports.
+const char* codecName(SoundCodec codec);
+
+/// \param channels  of the sound, at 48 kHz.
+SoundTrackSpec soundTrack(SoundCodec codec, int channels, const std::string& title);
+
+}  // namespace brisk

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "export/file_names.h"
+
+#include <gtest/gtest.h>
+
+#include "support/temp_folder.h"
+
+namespace brisk {
+namespace {
+
+const NameFacts kFacts{"press-02", "lavalier-01", "Camera A", "2026-03-03", 7, "tethered"};
+
+TEST(FileNames, FillThePattern) {
+    EXPECT_EQ(fileName("{take} clean", kFacts), "press-02 clean");
+    EXPECT_EQ(fileName("{date}_{camera}_{number}_{recording}_{state}", kFacts),
+              "2026-03-03_Camera A_007_lavalier-01_tethered");
+    NameFacts odd = kFacts;
+    odd.take = "{number}";
+    EXPECT_EQ(fileName("{take}", odd), "{number}") << "a name is not filled in again";
+}
+
+TEST(FileNames, AreNamesAndNotPaths) {
+    EXPECT_EQ(fileName("../{take}/x", kFacts), "-press-02-x");
+    EXPECT_EQ(fileName("a:b*c?\n", kFacts), "a-b-c--");
+    EXPECT_EQ(fileName(" . ", kFacts), "press-02") << "nothing is left: the take's name";
+    const std::string umlauts = fileName(std::string(400, 'x') + "ä", kFacts);
+    EXPECT_EQ(umlauts.size(), 180u);
+    std::string many;
+    for (int i = 0; i < 200; ++i) many += "ä";
+    EXPECT_EQ(fileName("x" + many, kFacts).size() % 2, 1u) << "never half a letter";
+}
+
+TEST(FileNames, APatternWithAnUnknownNameSaysWhichThereAre) {
+    EXPECT_EQ(patternProblem("{take} {number}"), "");
+    EXPECT_NE(patternProblem("{take} {day}").find("There is no {day}: a name can hold {take}"),
+              std::string::npos);
+    EXPECT_NE(patternProblem("{take").find("There is no {take:"), std::string::npos);
+}
+
+TEST(FileNames, NeverThatOfAFileThatIsThere) {
+    const test::TempFolder folder;
+    test::writeBytes(folder.file("a.mov"), "x");
+    test::writeBytes(folder.file("a 2.mov"), "x");
+    EXPECT_EQ(freePath(folder.path(), "a", ".mov", nullptr), folder.file("a 3.mov"));
+    std::set<std::filesystem::path> given;
+    EXPECT_EQ(freePath(folder.path(), "b", ".mov", &given), folder.file("b.mov"));
+    EXPECT_EQ(freePath(folder.path(), "b", ".mov", &given), folder.file("b 2.mov"));
+}
+
+}  // namespace
+}  // namespace brisk

@@ -1,0 +1,243 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A whole hand-over: the plan is what is written, one failure does not stop the rest, what failed
+// can be tried again, and reports tell of all of it.
+#include "export/hand_over.h"
+
+#include <gtest/gtest.h>
+#include <sys/mount.h>
+
+#include <nlohmann/json.hpp>
+
+#include "export/report.h"
+#include "media/file_hash.h"
+#include "media/probe.h"
+#include "support/media_files.h"
+#include "support/signals.h"
+#include "support/temp_folder.h"
+
+namespace brisk {
+namespace {
+
+namespace fs = std::filesystem;
+
+class HandOver : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        const auto day = test::babble(60, 48000, 1);
+        test::writeSound(folder_.file("lavalier.wav"), day, {"pcm_s24le", 48000, 1, {}, {}});
+        add("lavalier.wav", MediaKind::Recording);
+        for (int n = 0; n < 3; ++n) {
+            const std::string name = "press-0" + std::to_string(n + 1) + ".mp4";
+            const auto from = static_cast<long>((4 + 15 * n) * 48000);
+            test::TakeRecipe r;
+            r.metadata = {{"creation_time", "2026-03-03T09:12:40.000000Z"}};
+            test::writeTake(folder_.file(name),
+                            {day.begin() + from, day.begin() + from + 8 * 48000}, r);
+            const int id = add(name, MediaKind::Take);
+            Tether t;
+            t.take = id;
+            t.recording = 1;
+            t.locked = true;
+            t.line = t.found.line = {{4.0 + 15 * n}, {0}};
+            t.found.status = MatchStatus::Matched;
+            t.found.reason = "7 of 7 windows agree within 0.1 ms.";
+            for (int k = 0; k < 7; ++k) t.found.slips.push_back({{k + 0.5}, {1e-5 * k}, k != 3});
+            state_.tethers.push_back(t);
+        }
+        choice_.folder = folder_.file("out");
+        choice_.shoot = "A day & <more>";
+    }
+    int add(const std::string& name, MediaKind role) {
+        state_.media.push_back({state_.nextId, folder_.file(name), role, {}, {}});
+        scans_[state_.nextId] =
+            std::make_shared<const SoundScan>(test::scanned(folder_.file(name)));
+        return state_.nextId++;
+    }
+    HandOverPlan plan() {
+        const ScanOf scanOf = [&](int id) { return scans_[id]; };
+        return planHandOver(
+            handedTakes(state_, {2, 3, 4}, scanOf,
+                        [&](int take) { return takeSoundPlan(state_, take, scanOf); }),
+            choice_);
+    }
+    void everythingAsMeant(const HandOverRun& run) {
+        for (std::size_t i = 0; i < run.results().size(); ++i) {
+            const FileResult& r = run.results()[i];
+            EXPECT_EQ(r.state, FileState::Written) << r.path << ": " << r.problem;
+            EXPECT_EQ(r.problem, "") << r.path;
+            EXPECT_EQ(r.path, run.plan().files[i].path) << "where the plan had it";
+            EXPECT_EQ(r.holds.substr(0, run.plan().files[i].holds.size()),
+                      run.plan().files[i].holds);
+            EXPECT_EQ(fs::file_size(r.path), r.bytes);
+        }
+    }
+    test::TempFolder folder_;
+    ShootState state_;
+    std::map<int, std::shared_ptr<const SoundScan>> scans_;
+    HandOverChoice choice_;
+};
+
+TEST_F(HandOver, WritesWhatThePlanSays) {
+    choice_.sound = SoundFormat::Wav;
+    choice_.timeline = choice_.editList = true;
+    choice_.htmlReport = choice_.csvReport = choice_.jsonReport = true;
+    choice_.pattern = "{date} {number} {take}";
+    HandOverRun run(plan());
+    EXPECT_EQ(run.plan().problem(), "");
+    ASSERT_EQ(run.plan().files.size(), 11u);
+    EXPECT_EQ(run.plan().files[0].path.filename(), "2026-03-03 001 press-01.mov");
+    std::uintmax_t said = run.plan().bytes(), there = 0;
+    std::size_t told = 0;
+    run.go({}, [&](std::size_t, const FileResult&) { ++told; }, {});
+    everythingAsMeant(run);
+    EXPECT_GT(told, 20u);
+    for (std::size_t i = 0; i < 6; ++i) {
+        const FileResult& r = run.results()[i];
+        there += r.bytes;
+        EXPECT_EQ(r.sha256, *sha256Of(r.path, {}));
+        EXPECT_TRUE(r.check.measured);
+    }
+    EXPECT_NEAR(static_cast<double>(there), static_cast<double>(said),
+                0.15 * static_cast<double>(said));
+    EXPECT_EQ(fs::path(run.results()[6].path).filename(), "A day & -more-.otio");
+    // The timeline points at what was written.
+    const auto otio = nlohmann::json::parse(test::bytesOf(run.results()[6].path));
+    EXPECT_EQ(otio["tracks"]["children"][0]["children"][0]["media_reference"]["target_url"],
+              "2026-03-03%20001%20press-01.mov");
+    const std::string html = test::bytesOf(run.results()[8].path);
+    EXPECT_NE(html.find("<h1>A day &amp; &lt;more&gt;</h1>"), std::string::npos);
+    for (const char* part : {"3 takes, 8 files written", "7 of 7 windows agree", "SHA-256",
+                             "200 pictures identical", "<figure>", "Slip along the take"}) {
+        EXPECT_NE(html.find(part), std::string::npos) << part;
+    }
+    const auto json = nlohmann::json::parse(test::bytesOf(run.results()[10].path));
+    EXPECT_EQ(json["takes"].size(), 3u);
+    EXPECT_EQ(json["takes"][1]["files"][0]["sha256"], run.results()[2].sha256);
+    EXPECT_LT(std::abs(json["takes"][2]["files"][0]["slip_ms"]["end"].get<double>()), 0.1);
+    const std::string csv = test::bytesOf(run.results()[9].path);
+    EXPECT_EQ(std::count(csv.begin(), csv.end(), '\n'), 9) << csv;
+    EXPECT_NE(csv.find("press-02.mp4,tethered,"), std::string::npos);
+    // Once more: nothing is written over.
+    HandOverRun again(plan());
+    EXPECT_EQ(again.plan().files[0].path.filename(), "2026-03-03 001 press-01 2.mov");
+}
+
+TEST_F(HandOver, OneFailureDoesNotStopTheOthersAndIsTriedAgain) {
+    choice_.timeline = true;
+    choice_.htmlReport = true;
+    HandOverRun run(plan());
+    // The card is pulled out, for one of them.
+    fs::rename(folder_.file("press-02.mp4"), folder_.file("away.mp4"));
+    run.go({}, {}, {});
+    EXPECT_EQ(run.failed(), std::vector<std::size_t>{1});
+    EXPECT_EQ(run.results()[1].failedBy, ErrorCode::CannotRead);
+    EXPECT_NE(run.results()[1].problem.find("press-02.mp4"), std::string::npos);
+    EXPECT_EQ(run.results()[0].state, FileState::Written);
+    EXPECT_EQ(run.results()[2].state, FileState::Written);
+    const std::string html = test::bytesOf(run.results()[4].path);
+    EXPECT_NE(html.find("1 not written"), std::string::npos);
+    for (const auto& file : fs::directory_iterator(folder_.file("out"))) {
+        EXPECT_EQ(file.path().filename().string().find(".part-"), std::string::npos);
+    }
+    fs::rename(folder_.file("away.mp4"), folder_.file("press-02.mp4"));
+    run.go(run.failed(), {}, {});
+    EXPECT_TRUE(run.failed().empty());
+    EXPECT_EQ(run.results()[1].problem, "");
+    EXPECT_EQ(run.results()[1].path, run.plan().files[1].path);
+}
+
+TEST_F(HandOver, OneFileOrAllAreStoppedAndWhatIsWholeStays) {
+    HandOverRun run(plan());
+    JobControl job;
+    run.go(
+        {},
+        [&](std::size_t file, const FileResult& r) {
+            if (file == 1 && r.state == FileState::Writing) run.stop(1);
+            if (file == 2 && r.state == FileState::Writing) job.requestStop();
+        },
+        job, 1);
+    EXPECT_EQ(run.results()[0].state, FileState::Written);
+    EXPECT_EQ(run.results()[1].state, FileState::Stopped);
+    EXPECT_EQ(run.results()[2].state, FileState::Stopped);
+    EXPECT_EQ(std::distance(fs::directory_iterator(folder_.file("out")), {}), 1);
+    EXPECT_EQ(run.failed().size(), 2u);
+    run.go(run.failed(), {}, {});
+    EXPECT_TRUE(run.failed().empty());
+}
+
+TEST_F(HandOver, ADiskThatFillsUpLeavesWholeFilesOnly) {
+    choice_.sound = SoundFormat::Wav;
+    choice_.htmlReport = true;
+    choice_.folder = folder_.file("disk");
+    fs::create_directory(choice_.folder);
+    int failed = 0, written = 0;
+    // Each file is 1.2 MB or more, all of them 7.
+    for (const int kilobytes : {40, 700, 1900, 3100, 4300, 5700}) {
+        const std::string size = "size=" + std::to_string(kilobytes) + "k";
+        if (::mount("tmpfs", choice_.folder.c_str(), "tmpfs", 0, size.c_str()) != 0) {
+            GTEST_SKIP() << "no small disk can be made here";
+        }
+        HandOverRun run(plan());
+        EXPECT_NE(run.plan().problem().find("not enough room"), std::string::npos);
+        run.go({}, {}, {});  // somebody filled it after the plan was made
+        std::size_t whole = 0;
+        for (const FileResult& r : run.results()) {
+            if (r.state == FileState::Written) {
+                ++whole;
+                EXPECT_EQ(r.problem, "") << r.path;
+                EXPECT_EQ(fs::file_size(r.path), r.bytes);
+                continue;
+            }
+            EXPECT_EQ(r.state, FileState::Failed);
+            EXPECT_EQ(r.failedBy, ErrorCode::CannotWrite) << r.problem;
+            EXPECT_FALSE(fs::exists(r.path));
+            ++failed;
+        }
+        EXPECT_EQ(std::distance(fs::directory_iterator(choice_.folder), {}),
+                  static_cast<std::ptrdiff_t>(whole))
+            << "nothing half-written, under no name";
+        written += static_cast<int>(whole);
+        ::umount(choice_.folder.c_str());
+    }
+    EXPECT_GT(failed, 15);
+    EXPECT_GT(written, 5) << "what fits is written";
+}
+
+TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
+    state_.edits.push_back({2, {}, {{{1}, {3}}}, {}});
+    choice_.container = VideoContainer::Mkv;
+    EXPECT_NE(plan().files[0].problem.find("only be written as MOV or MP4"), std::string::npos);
+    EXPECT_EQ(plan().files[1].problem, "");
+    choice_.container = VideoContainer::SameAsTake;
+    choice_.codec = SoundCodec::Flac;
+    EXPECT_NE(plan().files[1].problem.find("does not go into .mp4; choose AAC"), std::string::npos);
+    choice_.pattern = "{day}";
+    EXPECT_NE(plan().problem().find("There is no {day}"), std::string::npos);
+    choice_.pattern = "same name";
+    HandOverPlan same = plan();
+    EXPECT_NE(same.files[1].path, same.files[2].path) << "no name twice";
+    same.free = 10;
+    same.files[1].problem.clear();
+    EXPECT_NE(same.problem().find("not enough room"), std::string::npos);
+    choice_.folder.clear();
+    EXPECT_EQ(plan().problem(), "Choose a folder to write to.");
+    HandOverPlan nothing = planHandOver({}, choice_);
+    EXPECT_TRUE(nothing.files.empty());
+    EXPECT_EQ(bytesText(999), "999 bytes");
+    EXPECT_EQ(bytesText(1234567890), "1.2 GB");
+}
+
+TEST_F(HandOver, AFileThatIsNotAsMeantIsMarkedAndNotHidden) {
+    HandOverRun run(plan());
+    run.go({0}, {}, {});
+    std::vector<FileResult> results = run.results();
+    EXPECT_EQ(results[1].state, FileState::Waiting) << "only what was asked for";
+    results[0].problem = "The clean sound at 0:00:03.0 lies 2 ms from where the tether says.";
+    const HandedOverShoot shoot{run.plan(), results};
+    EXPECT_NE(htmlReport(shoot, {}).find("1 of them not as meant"), std::string::npos);
+    EXPECT_NE(csvReport(shoot, {}).find("\"written, not as meant\""), std::string::npos);
+    EXPECT_NE(jsonReport(shoot, {}).find("written, not as meant"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace brisk

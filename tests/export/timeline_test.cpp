@@ -1,0 +1,246 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Timelines are read by a walker that knows the published schema, and by a small parser of the edit
+// list's form; neither shares code with what writes them.
+#include "export/timeline.h"
+
+#include <gtest/gtest.h>
+
+#include <nlohmann/json.hpp>
+#include <set>
+#include <sstream>
+
+#include "export/edit_list.h"
+#include "export/otio.h"
+#include "support/pieces.h"
+
+namespace brisk {
+namespace {
+
+using nlohmann::json;
+
+/// A day of three takes by two cameras on one recorder; nothing of it is on a disk.
+class Timelines : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        auto rec = std::make_shared<SoundScan>();
+        rec->info.path = "/rec/lavalier 01.wav";
+        rec->info.sounds = {SoundFacts{}};
+        rec->rate = {48000};
+        rec->samples = 48000 * 600;
+        recording_ = rec;
+        add("bench-01.mp4", "A", {25, 1}, 250, 100.02, "01:00:10:00");
+        add("bench-02.mp4", "A", {25, 1}, 500, 200.333, "");
+        add("press-01.mov", "B", {24000, 1001}, 240, 203, "");
+    }
+    void add(const std::string& name, const std::string& camera, Rational rate, int frames,
+             double day, const std::string& timecode) {
+        auto scan = std::make_shared<SoundScan>();
+        scan->info.path = "/card/" + name;
+        scan->info.video.emplace();
+        scan->info.video->rate = rate;
+        scan->info.sounds = {SoundFacts{}};
+        scan->info.stamps.timecode = timecode;
+        scan->rate = {48000};
+        const double length = frames / rate.value();
+        scan->samples = std::llround(length * 48000);
+        HandedTake h;
+        h.id = static_cast<int>(takes_.size()) + 1;
+        h.scan = scan;
+        h.sound = test::planOf(scan, recording_, {{day - 0.75}, {20}});
+        h.names.camera = camera;
+        h.day = {day};
+        takes_.push_back(h);
+    }
+    static double seconds(const json& time) {
+        return time["value"].get<double>() / time["rate"].get<double>();
+    }
+    /// Every object has what its schema asks for; \return its length in seconds.
+    double walk(const json& j) {
+        static const std::map<std::string, std::set<std::string>> fields{
+            {"Timeline.1", {"name", "metadata", "global_start_time", "tracks"}},
+            {"Stack.1",
+             {"name", "metadata", "source_range", "effects", "markers", "enabled", "children"}},
+            {"Track.1",
+             {"name", "metadata", "source_range", "effects", "markers", "enabled", "children",
+              "kind"}},
+            {"Clip.1",
+             {"name", "metadata", "source_range", "effects", "markers", "enabled",
+              "media_reference"}},
+            {"Gap.1", {"name", "metadata", "source_range", "effects", "markers", "enabled"}},
+            {"ExternalReference.1", {"name", "metadata", "available_range", "target_url"}},
+            {"TimeRange.1", {"start_time", "duration"}},
+            {"RationalTime.1", {"rate", "value"}}};
+        const std::string schema = j.at("OTIO_SCHEMA");
+        EXPECT_TRUE(fields.count(schema)) << schema;
+        std::set<std::string> has;
+        for (const auto& [key, value] : j.items()) {
+            if (key != "OTIO_SCHEMA") has.insert(key);
+        }
+        EXPECT_EQ(has, fields.at(schema)) << schema;
+        if (schema == "RationalTime.1") {
+            EXPECT_EQ(j["value"].get<double>(), std::floor(j["value"].get<double>()));
+            return seconds(j);
+        }
+        if (schema == "TimeRange.1") {
+            walk(j["start_time"]);
+            EXPECT_GT(walk(j["duration"]), 0);
+            return seconds(j["duration"]);
+        }
+        if (schema == "Clip.1") {
+            const json& media = j["media_reference"];
+            walk(media);
+            walk(media["available_range"]);
+            const json& source = j["source_range"];
+            EXPECT_GE(seconds(source["start_time"]), 0);
+            EXPECT_LE(seconds(source["start_time"]) + seconds(source["duration"]),
+                      seconds(media["available_range"]["duration"]) + 1e-9)
+                << "inside of what the file has";
+            return walk(source);
+        }
+        if (schema == "Gap.1") return walk(j["source_range"]);
+        if (schema == "Timeline.1") return walk(j["tracks"]);
+        double sum = 0;
+        if (j.contains("children")) {
+            for (const json& child : j["children"]) {
+                const double length = walk(child);
+                sum = schema == "Track.1" ? sum + length : std::max(sum, length);
+            }
+        }
+        return sum;
+    }
+    /// Where a clip of a track begins, adding up what is before it.
+    static double startOf(const json& track, const std::string& name) {
+        double at = 0;
+        for (const json& c : track["children"]) {
+            if (c["name"] == name) return at;
+            at += seconds(c["source_range"]["duration"]);
+        }
+        return -1;
+    }
+    static const json& trackNamed(const json& timeline, const std::string& name) {
+        for (const json& t : timeline["tracks"]["children"]) {
+            if (t["name"] == name) return t;
+        }
+        throw std::runtime_error(name);
+    }
+    std::shared_ptr<const SoundScan> recording_;
+    std::vector<HandedTake> takes_;
+};
+
+TEST_F(Timelines, EveryObjectIsAsTheSchemaHasItAndEveryRangeAddsUp) {
+    takes_[1].sound.kept = {{{1}, {4}}, {{6}, {9.5}}};
+    const json j = json::parse(otioText(buildTimeline("A day", takes_, {}), "/out"));
+    const double end = 203 - 100.02 + 240 * 1001.0 / 24000;
+    EXPECT_NEAR(walk(j), end, 0.05);
+    // Pictures to a frame, sounds to a sample, wherever they are in the day.
+    EXPECT_NEAR(startOf(trackNamed(j, "A"), "bench-01.mp4"), 0, 1e-9);
+    EXPECT_NEAR(startOf(trackNamed(j, "A"), "bench-02.mp4"), 100.313 + 1, 0.0201);
+    EXPECT_NEAR(startOf(trackNamed(j, "B"), "press-01.mov"), 102.98, 0.0210);
+    const json& sound = trackNamed(j, "A, clean sound");
+    EXPECT_EQ(sound["kind"], "Audio");
+    int clips = 0;
+    for (const json& c : sound["children"]) clips += c["OTIO_SCHEMA"] == "Clip.1";
+    EXPECT_EQ(clips, 3) << "one, and two kept pieces of the other";
+    const json& first = sound["children"][0];
+    EXPECT_EQ(first["media_reference"]["target_url"], "file:///rec/lavalier%2001.wav");
+    EXPECT_EQ(first["source_range"]["start_time"]["value"], std::llround(99.27 * 48000));
+    EXPECT_NEAR(first["metadata"]["brisk"]["drift_ppm"].get<double>(), 20, 1e-9);
+    EXPECT_EQ(trackNamed(j, "B")["children"][1]["metadata"]["brisk"]["rate"], "24000/1001");
+}
+
+TEST_F(Timelines, NewFilesAreNamedFromTheirFolder) {
+    takes_.resize(1);
+    const auto timeline = buildTimeline("A day", takes_, {{1, {"/out/bench-01 clean.mov"}, {}}});
+    const json j = json::parse(otioText(timeline, "/out"));
+    walk(j);
+    const json& clip = trackNamed(j, "A")["children"][0];
+    EXPECT_EQ(clip["media_reference"]["target_url"], "bench-01%20clean.mov");
+    EXPECT_EQ(trackNamed(j, "A, clean sound")["children"][0]["media_reference"]["target_url"],
+              "bench-01%20clean.mov");
+}
+
+TEST_F(Timelines, TakesOfOneCameraThatOverlapGoOnTracksOfTheirOwn) {
+    takes_[1].day = {105};
+    const auto timeline = buildTimeline("A day", takes_, {});
+    int a = 0;
+    for (const TimelineTrack& t : timeline.tracks) a += t.picture && t.name.starts_with("A");
+    EXPECT_EQ(a, 2);
+    walk(json::parse(otioText(timeline, "/out")));
+}
+
+struct Statement {
+    int number = 0;
+    std::string reel, mode, cut;
+    long long in = 0, out = 0, from = 0, to = 0;
+    std::string clip, file;
+};
+
+long long frames(const std::string& timecode, int fps) {
+    int h = 0, m = 0, s = 0, f = 0;
+    EXPECT_EQ(std::sscanf(timecode.c_str(), "%2d:%2d:%2d:%2d", &h, &m, &s, &f), 4) << timecode;
+    EXPECT_LT(f, fps);
+    return ((h * 60LL + m) * 60 + s) * fps + f;
+}
+
+std::vector<Statement> parsed(const std::string& text, int fps) {
+    std::vector<Statement> out;
+    std::istringstream all(text);
+    for (std::string line; std::getline(all, line);) {
+        if (line.starts_with("* FROM CLIP NAME: ")) out.back().clip = line.substr(18);
+        if (line.starts_with("* SOURCE FILE: ")) out.back().file = line.substr(15);
+        if (line.empty() || !std::isdigit(static_cast<unsigned char>(line[0]))) continue;
+        Statement s;
+        std::string t[4];
+        std::istringstream fields(line);
+        fields >> s.number >> s.reel >> s.mode >> s.cut >> t[0] >> t[1] >> t[2] >> t[3];
+        s.in = frames(t[0], fps);
+        s.out = frames(t[1], fps);
+        s.from = frames(t[2], fps);
+        s.to = frames(t[3], fps);
+        out.push_back(s);
+    }
+    return out;
+}
+
+TEST_F(Timelines, TheEditListHoldsOnePictureTrackAndSaysWhatItCannot) {
+    const EditList list = editList(buildTimeline("A day", takes_, {}));
+    EXPECT_TRUE(list.text.starts_with("TITLE: A day\nFCM: NON-DROP FRAME\n"));
+    const auto events = parsed(list.text, 25);
+    ASSERT_EQ(events.size(), 4u) << list.text;
+    long long last = 0;
+    std::set<std::string> reels;
+    for (std::size_t i = 0; i < events.size(); ++i) {
+        const Statement& e = events[i];
+        EXPECT_EQ(e.number, static_cast<int>(i) + 1);
+        EXPECT_EQ(e.cut, "C");
+        EXPECT_LE(e.reel.size(), 8u);
+        EXPECT_EQ(e.out - e.in, e.to - e.from) << "no speed is changed";
+        EXPECT_GE(e.from, last);
+        last = e.from;
+        reels.insert(e.reel);
+    }
+    EXPECT_EQ(reels.size(), 3u) << "a reel a file";
+    EXPECT_EQ(events[0].in, frames("01:00:10:00", 25)) << "the file's own timecode";
+    EXPECT_EQ(events[0].from, 25 * 3600);
+    EXPECT_EQ(events[2].from, 25 * 3600 + std::llround(100.313 * 25));
+    std::string said;
+    for (const std::string& s : list.cannotSay) said += s + "\n";
+    EXPECT_NE(said.find("B is left out"), std::string::npos) << said;
+    EXPECT_NE(said.find("whole frames"), std::string::npos) << said;
+    EXPECT_NE(said.find("knows no drift"), std::string::npos) << said;
+}
+
+TEST_F(Timelines, PictureAndSoundOfOneNewFileAreOneEvent) {
+    takes_.resize(2);
+    const EditList list = editList(buildTimeline(
+        "A day", takes_, {{1, {"/out/bench 1.mov"}, {}}, {2, {"/out/bench 2.mov"}, {}}}));
+    const auto events = parsed(list.text, 25);
+    ASSERT_EQ(events.size(), 2u) << list.text;
+    EXPECT_EQ(events[0].mode, "B");
+    EXPECT_EQ(events[1].file, "/out/bench 2.mov");
+    EXPECT_NE(events[0].reel, events[1].reel);
+    EXPECT_TRUE(list.cannotSay.empty()) << list.cannotSay.front();
+}
+
+}  // namespace
+}  // namespace brisk

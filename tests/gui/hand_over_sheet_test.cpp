@@ -1,0 +1,158 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The hand-over of a whole shoot, in the window: planned, named, written with one failure, tried
+// again, and its report opened.
+#include <gtest/gtest.h>
+
+#include <QDesktopServices>
+#include <QLabel>
+#include <QLineEdit>
+#include <QTest>
+#include <QUrl>
+#include <filesystem>
+
+#include "support/media_files.h"
+#include "support/shoot_folder.h"
+#include "support/signals.h"
+#include "window_driver.h"
+
+namespace brisk {
+namespace {
+
+using test::WindowDriver;
+namespace fs = std::filesystem;
+
+/// Hears what the window asks the desktop to open.
+class OpenedUrls : public QObject {
+    Q_OBJECT
+  public:
+    OpenedUrls() { QDesktopServices::setUrlHandler(QStringLiteral("file"), this, "open"); }
+    ~OpenedUrls() override { QDesktopServices::unsetUrlHandler(QStringLiteral("file")); }
+    QStringList paths;
+  public slots:
+    void open(const QUrl& url) { paths << url.toLocalFile(); }
+};
+
+class HandOverSheet : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        const auto day = test::babble(70, 48000, 3);
+        test::writeTake(folder_.file("sewing-01.mp4"), test::cut(day, 5, 20));
+        test::writeTake(folder_.file("sewing-02.mp4"), test::cut(day, 25, 40));
+        test::writeTake(folder_.file("sewing-03.mp4"), test::cut(day, 45, 60));
+        test::writeSound(folder_.file("lavalier.wav"), day);
+        w.drop({QString::fromStdString(folder_.file(""))});
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == 4; }, 20000);
+        w.waitQuiet();
+        EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
+        w.waitQuiet();
+        session().lockSure(session().state().ids(MediaKind::Take));
+        EXPECT_TRUE(w.press(QStringLiteral("Hand over…")));
+        w.window.handOver().setFolder(QString::fromStdString(folder_.file("out")));
+    }
+    app::Session& session() { return w.window.session(); }
+    app::HandOverDesk& desk() { return w.window.handOver().desk(); }
+    QLineEdit& pattern() {
+        for (auto* e : w.window.findChildren<QLineEdit*>()) {
+            if (e->accessibleName() == QLatin1String("Pattern of the files' names")) return *e;
+        }
+        throw std::runtime_error("no pattern");
+    }
+    QString name(std::size_t file) {
+        return QString::fromStdString(fs::path(desk().plan().files.at(file).path).filename());
+    }
+    test::TempFolder folder_;
+    WindowDriver w;
+};
+
+TEST_F(HandOverSheet, PlannedNamedWrittenWithOneFailureTriedAgainAndReported) {
+    OpenedUrls opened;
+    EXPECT_EQ(desk().plan().files.size(), 3u) << "all that are tethered";
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("are free.")));
+    ASSERT_TRUE(w.press(QStringLiteral("sound alone: FLAC")));
+    ASSERT_TRUE(w.press(QStringLiteral("beside them: report")));
+    ASSERT_EQ(desk().plan().files.size(), 7u);
+    pattern().setFocus();
+    pattern().selectAll();
+    QTest::keyClicks(&pattern(), QStringLiteral("{number} of {take"));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("There is no {take: a name can hold")))
+        << w.wordsOnScreen().toStdString();
+    EXPECT_FALSE(w.button(QStringLiteral("Write 7 files"))->isEnabled());
+    QTest::keyClicks(&pattern(), QStringLiteral("}"));
+    EXPECT_EQ(name(0), QLatin1String("001 of sewing-01.mov"));
+    EXPECT_EQ(name(1), QLatin1String("001 of sewing-01.flac"));
+    EXPECT_EQ(name(4), QLatin1String("003 of sewing-03.mov"));
+    // The card is pulled out for one of them.
+    fs::rename(folder_.file("sewing-02.mp4"), folder_.file("away"));
+    ASSERT_TRUE(w.press(QStringLiteral("Write 7 files")));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("could not be written.")))
+        << w.wordsOnScreen().toStdString();
+    EXPECT_EQ(desk().results()[0].state, FileState::Written);
+    EXPECT_EQ(desk().results()[2].state, FileState::Failed);
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("sewing-02.mp4 is not there any more")))
+        << w.handOverWords().toStdString();
+    fs::rename(folder_.file("away"), folder_.file("sewing-02.mp4"));
+    const auto failed = desk().count(FileState::Failed);
+    ASSERT_TRUE(w.press(QStringLiteral("Try again (%1)").arg(failed)));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_EQ(desk().count(FileState::Failed), 0u) << w.handOverWords().toStdString();
+    EXPECT_EQ(desk().count(FileState::Written), 7u);
+    ASSERT_TRUE(w.press(QStringLiteral("Open the report")));
+    ASSERT_TRUE(w.press(QStringLiteral("Open the folder")));
+    ASSERT_EQ(opened.paths.size(), 2);
+    const std::string page = test::bytesOf(opened.paths[0].toStdString());
+    EXPECT_NE(page.find("6 files written"), std::string::npos);
+    EXPECT_EQ(page.find("not written"), std::string::npos) << "written anew with the rest";
+    EXPECT_EQ(opened.paths[1].toStdString(), folder_.file("out"));
+}
+
+TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
+    const QString project = QString::fromStdString(folder_.file("Tuesday.brisk"));
+    ASSERT_TRUE(session().save(project));
+    ASSERT_TRUE(w.press(QStringLiteral("video: none")));
+    ASSERT_TRUE(w.press(QStringLiteral("sound alone: WAV")));
+    ASSERT_TRUE(w.press(QStringLiteral("beside them: edit list (EDL)")));
+    desk().change([](HandOverChoice& c) { c.pattern = "{take} for the cut"; });
+    desk().write();
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_EQ(desk().count(FileState::Written), 4u);
+    EXPECT_TRUE(fs::exists(folder_.file("out/Tuesday.edl")));
+    EXPECT_FALSE(session().shoot().changedSinceSaved());
+    WindowDriver other;
+    other.window.takeIn({project});
+    ASSERT_TRUE(other.waitQuiet());
+    ASSERT_TRUE(other.press(QStringLiteral("Hand over…")));
+    const HandOverChoice& c = other.window.handOver().desk().choice();
+    EXPECT_EQ(c.folder, folder_.file("out"));
+    EXPECT_EQ(c.pattern, "{take} for the cut");
+    EXPECT_FALSE(c.video);
+    EXPECT_EQ(c.sound, SoundFormat::Wav);
+    EXPECT_TRUE(c.editList);
+    EXPECT_EQ(fs::path(other.window.handOver().desk().plan().files[0].path).filename(),
+              "sewing-01 for the cut 2.wav")
+        << "nothing is written over";
+}
+
+TEST_F(HandOverSheet, OneTakeOnlyAndWhatTheContainerDoesNotTakeIsNotOffered) {
+    ASSERT_TRUE(w.press(QStringLiteral("this take")));
+    EXPECT_EQ(desk().plan().files.size(), 1u);
+    EXPECT_EQ(w.button(QStringLiteral("its sound: Opus")), nullptr);
+    ASSERT_TRUE(w.press(QStringLiteral("video: MKV")));
+    ASSERT_TRUE(w.press(QStringLiteral("its sound: Opus")));
+    EXPECT_EQ(name(0), QLatin1String("sewing-01 clean.mkv"));
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("Opus, 48 kHz")));
+    ASSERT_TRUE(w.press(QStringLiteral("video: MOV")));
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("24-bit, 48 kHz")))
+        << "a coding that does not fit gives way";
+    // The sheet closes without losing anything; another take shows itself.
+    ASSERT_TRUE(w.press(QStringLiteral("Back")));
+    EXPECT_TRUE(w.window.bench().isVisible());
+    w.press(QStringLiteral("Hand over…"));
+    w.window.choose(session().state().ids(MediaKind::Take)[1]);
+    EXPECT_TRUE(w.window.bench().isVisible());
+}
+
+}  // namespace
+}  // namespace brisk
+
+#include "hand_over_sheet_test.moc"
