@@ -40,7 +40,7 @@ void makeTake(const std::string& folder, const std::string& name, int minutes, i
     const std::string minute = folder + "/minute-" + std::to_string(megabits) + ".mp4";
     if (!fs::exists(minute)) {
         test::ffmpeg(
-            "-f lavfi -i nullsrc=s=640x360:r=25:d=60,geq=random(1)*255:128:128 -f lavfi -i "
+            "-f lavfi -i \"nullsrc=s=640x360:r=25:d=60,geq='random(1)*255':128:128\" -f lavfi -i "
             "anoisesrc=d=60:a=0.2:r=48000:seed=3 -c:v libx264 -preset ultrafast -b:v " +
             std::to_string(megabits) + "M -maxrate " + std::to_string(megabits) +
             "M -bufsize 20M -c:a aac " + minute);

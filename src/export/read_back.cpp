@@ -32,16 +32,15 @@ void say(ReadBack& r, const std::string& problem) {
 Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
                           const JobControl& job) {
     ReadBack r;
-    auto source = pictureDigest(plan.take.info.path);
+    auto source = pictureDigest(plan.take.info.path, job.part(0, 0.3));
     if (!source) return tl::unexpected(source.error());
-    auto written = pictureDigest(path);
+    auto written = pictureDigest(path, job.part(0.3, 0.6));
     if (!written) return tl::unexpected(written.error());
     r.pictures = static_cast<std::int64_t>(written->packets.size());
     if (plan.cut) *source = packetsOf(*source, *plan.cut, plan.take.info.video->firstPts);
     r.problem = differenceBetween(*source, *written);
     r.pictureIdentical = r.problem.empty();
     if (!r.pictureIdentical) r.problem = "The picture differs from the take: " + r.problem + ".";
-    job.report(0.5);
 
     auto info = probeWithSound(path);
     if (!info) return tl::unexpected(info.error());
@@ -61,7 +60,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
         if (!check->problem.empty()) say(r, check->problem);
         // The slips that are kept are those of the clean sound; others only speak up.
         if (i == 0) r.sound = *check;
-        job.report(0.5 + 0.5 * static_cast<double>(i + 1) / static_cast<double>(tracks.size()));
+        job.report(0.6 + 0.4 * static_cast<double>(i + 1) / static_cast<double>(tracks.size()));
     }
     return r;
 }

@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "media/read_problem.h"
-#include "media/sha.h"
+#include "media/sha1.h"
 
 namespace brisk {
 

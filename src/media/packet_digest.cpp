@@ -5,15 +5,40 @@
 #include "media/packet_digest.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <cstdlib>
+#include <memory>
 
 #include "media/av_handles.h"
 #include "media/probe.h"
-#include "media/sha.h"
+
+extern "C" {
+#include <libavutil/mem.h>
+#include <libavutil/murmur3.h>
+}
 
 namespace brisk {
 namespace {
+
+/// MurmurHash3, 128 bits: copies are compared, nobody is guarded against, and a card full of
+/// pictures is hashed as fast as it is read.
+class PictureHash {
+  public:
+    PictureHash() : state_(av_murmur3_alloc(), av_free) {}
+    void begin() { av_murmur3_init(state_.get()); }
+    void add(const std::uint8_t* data, std::size_t bytes) {
+        av_murmur3_update(state_.get(), data, bytes);
+    }
+    std::array<std::uint8_t, 16> end() {
+        std::array<std::uint8_t, 16> out{};
+        av_murmur3_final(state_.get(), out.data());
+        return out;
+    }
+
+  private:
+    std::unique_ptr<AVMurMur3, void (*)(void*)> state_;
+};
 
 bool isParameterUnit(AVCodecID codec, std::uint8_t head) {
     if (codec == AV_CODEC_ID_H264) return (head & 31) >= 7 && (head & 31) <= 9;
@@ -21,27 +46,28 @@ bool isParameterUnit(AVCodecID codec, std::uint8_t head) {
     return type >= 32 && type <= 35;
 }
 
-void addUnit(Sha1& sha, int& size, AVCodecID codec, const std::uint8_t* p, std::size_t n) {
+void addUnit(PictureHash& hash, int& size, AVCodecID codec, const std::uint8_t* p, std::size_t n) {
     while (n > 0 && p[n - 1] == 0) --n;  // trailing zeros belong to the framing
     if (n == 0 || isParameterUnit(codec, p[0])) return;
-    sha.add(p, n);
+    hash.add(p, n);
     size += static_cast<int>(n);
 }
 
-void addWithStartCodes(Sha1& sha, int& size, AVCodecID codec, const AVPacket& pkt) {
+void addWithStartCodes(PictureHash& hash, int& size, AVCodecID codec, const AVPacket& pkt) {
     const std::uint8_t* d = pkt.data;
     const auto n = static_cast<std::size_t>(pkt.size);
     std::size_t unit = n;
     for (std::size_t i = 0; i + 3 <= n; ++i) {
         if (d[i] != 0 || d[i + 1] != 0 || d[i + 2] != 1) continue;
-        if (unit < i) addUnit(sha, size, codec, d + unit, i - unit);
+        if (unit < i) addUnit(hash, size, codec, d + unit, i - unit);
         unit = i + 3;
         i += 2;
     }
-    if (unit < n) addUnit(sha, size, codec, d + unit, n - unit);
+    if (unit < n) addUnit(hash, size, codec, d + unit, n - unit);
 }
 
-void addWithLengths(Sha1& sha, int& size, AVCodecID codec, const AVPacket& pkt, int prefix) {
+void addWithLengths(PictureHash& hash, int& size, AVCodecID codec, const AVPacket& pkt,
+                    int prefix) {
     const std::uint8_t* d = pkt.data;
     std::size_t left = static_cast<std::size_t>(pkt.size);
     while (left > static_cast<std::size_t>(prefix)) {
@@ -50,7 +76,7 @@ void addWithLengths(Sha1& sha, int& size, AVCodecID codec, const AVPacket& pkt, 
         d += prefix;
         left -= static_cast<std::size_t>(prefix);
         n = std::min(n, left);
-        addUnit(sha, size, codec, d, n);
+        addUnit(hash, size, codec, d, n);
         d += n;
         left -= n;
     }
@@ -65,7 +91,7 @@ int lengthPrefix(const AVCodecParameters* p) {
 
 }  // namespace
 
-Result<PacketList> pictureDigest(const std::string& path) {
+Result<PacketList> pictureDigest(const std::string& path, const JobControl& job) {
     auto info = probe(path);
     if (!info) return tl::unexpected(info.error());
     if (!info->video) return fail(ErrorCode::NotMedia, path + " has no picture.", path);
@@ -77,24 +103,31 @@ Result<PacketList> pictureDigest(const std::string& path) {
     const int prefix = units ? lengthPrefix(video->codecpar) : 0;
 
     PacketList list{info->video->timeBase, {}};
+    for (unsigned i = 0; i < (*input)->nb_streams; ++i) {
+        if ((*input)->streams[i] != video) (*input)->streams[i]->discard = AVDISCARD_ALL;
+    }
+    const auto bytes = static_cast<double>(std::max<std::int64_t>(1, avio_size((*input)->pb)));
+    PictureHash hash;
     auto packet = av::makePacket();
     while (av_read_frame(input->get(), packet.get()) >= 0) {
+        if (job.stopRequested()) return cancelled();
+        if (packet->pos > 0) job.report(static_cast<double>(packet->pos) / bytes);
         if (packet->stream_index == video->index) {
             PacketDigest d;
             d.pts = packet->pts - info->video->firstPts;
             d.dts = packet->dts - info->video->firstPts;
             d.key = (packet->flags & AV_PKT_FLAG_KEY) != 0;
-            Sha1 sha;
+            hash.begin();
             if (!units) {
-                sha.add(packet->data, static_cast<std::size_t>(packet->size));
+                hash.add(packet->data, static_cast<std::size_t>(packet->size));
                 d.size = packet->size;
             } else if (prefix > 0) {
-                addWithLengths(sha, d.size, codec, *packet, prefix);
+                addWithLengths(hash, d.size, codec, *packet, prefix);
             } else {
-                addWithStartCodes(sha, d.size, codec, *packet);
+                addWithStartCodes(hash, d.size, codec, *packet);
             }
-            d.sha = sha.hex();
-            list.packets.push_back(std::move(d));
+            d.hash = hash.end();
+            list.packets.push_back(d);
         }
         av_packet_unref(packet.get());
     }
@@ -114,7 +147,7 @@ std::string differenceBetween(const PacketList& a, const PacketList& b) {
         const auto& x = a.packets[i];
         const auto& y = b.packets[i];
         const std::string where = "picture packet " + std::to_string(i);
-        if (x.sha != y.sha || x.size != y.size || x.key != y.key) {
+        if (x.hash != y.hash || x.size != y.size || x.key != y.key) {
             return where + " holds another coded picture";
         }
         if (apart(x.pts, y.pts)) return where + " is shown at another time";

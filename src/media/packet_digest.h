@@ -3,10 +3,12 @@
 /// The picture packets of a file as comparable facts: what was copied, and when it is shown.
 #pragma once
 
+#include <array>
 #include <cstdint>
 #include <string>
 #include <vector>
 
+#include "core/job_control.h"
 #include "core/rational.h"
 #include "core/result.h"
 
@@ -17,7 +19,8 @@ struct PacketDigest {
     std::int64_t dts = 0;
     int size = 0;
     bool key = false;
-    std::string sha;  ///< Of the coded picture, start codes and length prefixes left out.
+    /// Of the coded picture, start codes and length prefixes left out.
+    std::array<std::uint8_t, 16> hash{};
 };
 
 struct PacketList {
@@ -25,8 +28,9 @@ struct PacketList {
     std::vector<PacketDigest> packets;  ///< In file order.
 };
 
-/// Reads every picture packet. Memory: about 100 bytes a picture. Errors: CannotRead, NotMedia.
-Result<PacketList> pictureDigest(const std::string& path);
+/// Reads every picture packet. Memory: about 100 bytes a picture. Errors: CannotRead, NotMedia,
+/// Cancelled.
+Result<PacketList> pictureDigest(const std::string& path, const JobControl& job = {});
 
 /// Empty when both lists hold the same coded pictures in the same order, shown and decoded at the
 /// same times to within half a tick of the coarser clock; otherwise a sentence saying where they

@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include "media/file_hash.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -32,6 +33,17 @@ TEST(Fingerprint, WorksOnSmallFilesAndRefusesMissingOnes) {
     test::writeBytes(folder.file("s"), "x");
     EXPECT_TRUE(fingerprintOf(folder.file("s")));
     EXPECT_FALSE(fingerprintOf(folder.file("none")));
+}
+
+TEST(FileHash, IsTheSha256ThatAnyProgramFinds) {
+    const test::TempFolder folder;
+    test::writeBytes(folder.file("abc"), "abc");
+    EXPECT_EQ(*sha256Of(folder.file("abc"), {}),
+              "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad");
+    EXPECT_FALSE(sha256Of(folder.file("gone"), {}));
+    JobControl job;
+    job.requestStop();
+    EXPECT_EQ(sha256Of(folder.file("abc"), job).error().code, ErrorCode::Cancelled);
 }
 
 }  // namespace

@@ -106,7 +106,7 @@ TEST(PacketDigest, NoticesAnythingThatDiffers) {
     b.packets[7].pts += 1;
     EXPECT_NE(differenceBetween(*a, b).find("packet 7"), std::string::npos);
     b = *a;
-    b.packets[3].sha[0] = b.packets[3].sha[0] == '0' ? '1' : '0';
+    b.packets[3].hash[0] ^= 1;
     EXPECT_NE(differenceBetween(*a, b).find("another coded picture"), std::string::npos);
 }
 
