@@ -194,11 +194,13 @@ int handOverAll(const Options& o, Work work, const Console& console) {
     }
     const JobControl job = console.job("Writing");
     const auto all = static_cast<double>(std::max<std::size_t>(1, plan.files.size()));
+    std::vector<double> progress(plan.files.size());
     run.go(
         {},
-        [&](std::size_t, const FileResult&) {
+        [&](std::size_t file, const FileResult& r) {
+            progress[file] = r.progress;
             double sum = 0;
-            for (const FileResult& r : run.results()) sum += r.progress;
+            for (const double p : progress) sum += p;
             job.report(sum / all);
         },
         job, static_cast<unsigned>(console.threads));

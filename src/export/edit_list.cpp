@@ -91,7 +91,8 @@ EditList editList(const Timeline& timeline) {
             Event e{
                 c.path,           c.name,          t.picture ? "V" : "A",
                 frames(c.source), frames(c.start), frames(c.start + c.length) - frames(c.start)};
-            if (t.picture) e.source += firstFrame(c, rate, fps);
+            if (t.picture)
+                e.source += firstFrame(c, rate, fps) + (c.timecode.empty() ? 0 : c.ahead);
             const double exact = static_cast<double>(c.source) * scale;
             rounded += std::fabs(exact - std::round(exact)) > 1e-3;
             drifting += c.driftPpm != 0;

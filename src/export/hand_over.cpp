@@ -64,7 +64,13 @@ std::vector<std::size_t> HandOverRun::failed() const {
 }
 
 void HandOverRun::stop(std::size_t file) {
+    const std::lock_guard lock(jobsMutex_);
     jobs_[file].requestStop();
+}
+
+JobControl HandOverRun::jobOf(std::size_t file) {
+    const std::lock_guard lock(jobsMutex_);
+    return jobs_[file];
 }
 
 void HandOverRun::tell(std::size_t file) {
@@ -86,7 +92,10 @@ void HandOverRun::go(const std::vector<std::size_t>& files, const Observer& obse
     std::vector<std::vector<std::size_t>> media;  // a take each, in order
     std::vector<std::size_t> words;
     for (const std::size_t i : wanted) {
-        jobs_[i] = JobControl{};
+        {
+            const std::lock_guard lock(jobsMutex_);
+            jobs_[i] = JobControl{};
+        }
         results_[i].state = FileState::Waiting;
         results_[i].problem.clear();
         results_[i].failedBy.reset();
@@ -109,7 +118,7 @@ void HandOverRun::go(const std::vector<std::size_t>& files, const Observer& obse
 void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
     const PlannedFile& f = plan_.files[i];
     FileResult& r = results_[i];
-    const JobControl job = jobs_[i].within(all).withReport([this, i, &r](double fraction) {
+    const JobControl job = jobOf(i).within(all).withReport([this, i, &r](double fraction) {
         if (fraction < r.progress + 0.005) return;
         r.progress = fraction;
         tell(i);

@@ -58,12 +58,13 @@ class HandOverRun {
     Result<void> writeMedia(const PlannedFile& f, FileResult& r, const JobControl& job);
     Result<void> writeWords(const PlannedFile& f, FileResult& r);
     void tell(std::size_t file);
+    JobControl jobOf(std::size_t file);
 
     HandOverPlan plan_;
     std::vector<FileResult> results_;
     std::vector<JobControl> jobs_;
     Observer observer_;
-    std::mutex mutex_;
+    std::mutex mutex_, jobsMutex_;
 };
 
 }  // namespace brisk

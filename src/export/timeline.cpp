@@ -79,7 +79,7 @@ void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t
         picture.path = written->videos[index];
         picture.available = picture.length;
         picture.source = 0;
-        if (kept.start > Seconds{0}) picture.timecode.clear();  // a cut file begins anew
+        picture.ahead = ticks(kept.start, rate);
     }
     picture.source = std::max<std::int64_t>(0, picture.source);
     put(tracks.pictures, h.names.camera, true, picture);

@@ -29,7 +29,8 @@ struct TimelineClip {
     std::int64_t length = 0;
     std::int64_t source = 0;     ///< Where it begins in the file.
     std::int64_t available = 0;  ///< Ticks that the file has.
-    std::string timecode;        ///< Of the file's first picture, where it says.
+    std::string timecode;        ///< Of the take's first picture, where it says.
+    std::int64_t ahead = 0;      ///< Frames by which the file begins after it: a piece.
     /// Of a recording that is pointed at as it is.
     double driftPpm = 0;
     Seconds offset;

@@ -5,12 +5,17 @@
 
 #include <algorithm>
 #include <cctype>
+#include <cmath>
 #include <filesystem>
 #include <vector>
 
 #include "media/av_handles.h"
 #include "media/copied_streams.h"
 #include "media/sound_track_encoder.h"
+
+extern "C" {
+#include <libavutil/timecode.h>
+}
 
 namespace brisk {
 namespace {
@@ -27,6 +32,22 @@ void copyMetadata(const AVFormatContext* from, AVFormatContext* to) {
     av_dict_copy(&to->metadata, from->metadata, 0);
     for (const char* key : {"major_brand", "minor_version", "compatible_brands", "encoder"}) {
         av_dict_set(&to->metadata, key, nullptr, 0);
+    }
+}
+
+/// A piece begins later than its take, and so does its timecode.
+void moveTimecode(const RemuxPlan& plan, AVFormatContext* output, AVStream* picture) {
+    const Rational rate = plan.source.video->rate;
+    const auto frames = static_cast<int>(std::llround(plan.cut->start.value * rate.value()));
+    for (AVDictionary** words : {&output->metadata, &picture->metadata}) {
+        const AVDictionaryEntry* said = av_dict_get(*words, "timecode", nullptr, 0);
+        AVTimecode timecode{};
+        if (!said ||
+            av_timecode_init_from_string(&timecode, av::toAv(rate), said->value, output) < 0) {
+            continue;
+        }
+        char text[AV_TIMECODE_STR_SIZE];
+        av_dict_set(words, "timecode", av_timecode_make_string(&timecode, text, frames), 0);
     }
 }
 
@@ -93,6 +114,7 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
     const av::Output output(raw);
     copyMetadata(input, raw);
     AVStream* to = addCopiedStream(raw, from);
+    if (plan.cut) moveTimecode(plan, raw, to);
     std::vector<SoundTrackEncoder> tracks;
     for (const RemuxTrack& t : plan.tracks) {
         auto track = SoundTrackEncoder::addTo(raw, t.spec, t.start);

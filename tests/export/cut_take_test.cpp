@@ -18,6 +18,7 @@ class CutTake : public ::testing::TestWithParam<int> {
     void SetUp() override {
         test::TakeRecipe recipe;
         recipe.picture.bFrames = GetParam();
+        recipe.metadata = {{"timecode", "10:11:12:13"}};
         test::writeTake(folder_.file("take.mp4"), test::babble(20, 48000, 1), recipe);
         talk_ = test::babble(40, 48000, 2);
         test::writeSound(folder_.file("rec.wav"), talk_, {"pcm_s24le", 48000, 1, {}, {}});
@@ -46,6 +47,8 @@ TEST_P(CutTake, EachPieceIsAFileThatBeginsWithItsPictureAndItsSound) {
                   std::string::npos);
         const auto info = probe(written->path);
         ASSERT_TRUE(info && info->video);
+        // 85 and 301 pictures after the take's.
+        EXPECT_EQ(info->stamps.timecode, p.piece == 1 ? "10:11:15:23" : "10:11:24:14");
         // The first picture that is shown is the one that was on screen there.
         auto cut = PictureReader::open(written->path);
         auto whole = PictureReader::open(folder_.file("take.mp4"));

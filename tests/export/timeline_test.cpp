@@ -230,6 +230,18 @@ TEST_F(Timelines, TheEditListHoldsOnePictureTrackAndSaysWhatItCannot) {
     EXPECT_NE(said.find("knows no drift"), std::string::npos) << said;
 }
 
+TEST_F(Timelines, APieceBeginsWithATimecodeOfItsOwn) {
+    takes_.resize(1);
+    takes_[0].sound.kept = {{{2}, {4}}, {{6}, {8}}};
+    const std::vector<WrittenTake> written{{1, {"/out/a 1.mov", "/out/a 2.mov"}, {}}};
+    const auto timeline = buildTimeline("A day", takes_, written);
+    const auto events = parsed(editList(timeline).text, 25);
+    ASSERT_EQ(events.size(), 2u);
+    EXPECT_EQ(events[0].in, frames("01:00:12:00", 25));
+    EXPECT_EQ(events[1].in, frames("01:00:16:00", 25));
+    walk(json::parse(otioText(timeline, "/out")));
+}
+
 TEST_F(Timelines, PictureAndSoundOfOneNewFileAreOneEvent) {
     takes_.resize(2);
     const EditList list = editList(buildTimeline(

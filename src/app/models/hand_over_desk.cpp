@@ -60,13 +60,11 @@ void takeRemembered(const std::string& words, HandOverChoice& c) {
     }
 }
 
-HandOverDesk::HandOverDesk(Session& session, QObject* parent) : QObject(parent), session_(session) {
-    connect(&session_, &Session::changed, this, [this] {
-        if (take_ != 0 && !running_ && !run_) planAnew();
-    });
-    connect(&session_, &Session::factsChanged, this, [this] {
-        if (take_ != 0 && !running_ && !run_) planAnew();
-    });
+HandOverDesk::HandOverDesk(Session& session, QObject* parent)
+    : QObject(parent), session_(session) {}
+
+void HandOverDesk::look() {
+    if (take_ != 0 && !running_ && !run_) planAnew();
 }
 
 void HandOverDesk::begin(int take) {

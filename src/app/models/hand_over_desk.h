@@ -24,6 +24,8 @@ class HandOverDesk : public QObject {
 
     /// Begins anew for a take, with what the shoot remembers of folder, names and formats.
     void begin(int take);
+    /// Looks again at what the shoot holds, unless something was written from the plan already.
+    void look();
     void setScope(Scope scope);
     [[nodiscard]] Scope scope() const { return scope_; }
     /// How many takes a scope holds.

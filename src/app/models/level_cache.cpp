@@ -14,12 +14,19 @@ LevelCache::~LevelCache() {
     job_.requestStop();
 }
 
-const LevelPlan* LevelCache::of(const TakeSoundPlan& plan) {
+const LevelPlan* LevelCache::ifKnown(const TakeSoundPlan& plan) const {
     TakeSoundPlan key = plan;
     key.level = {};
     for (const auto& [which, level] : known_) {
         if (which == key) return &level;
     }
+    return nullptr;
+}
+
+const LevelPlan* LevelCache::of(const TakeSoundPlan& plan) {
+    if (const LevelPlan* known = ifKnown(plan)) return known;
+    TakeSoundPlan key = plan;
+    key.level = {};
     if (wanted_ == key) return nullptr;
     job_.requestStop();
     job_ = JobControl{};

@@ -24,6 +24,8 @@ class LevelCache : public QObject {
     /// Null while it is not known; then it is measured, and `known` is emitted. A newer wish takes
     /// the place of one that is being measured.
     const LevelPlan* of(const TakeSoundPlan& plan);
+    /// The same, without measuring it where it is not known.
+    [[nodiscard]] const LevelPlan* ifKnown(const TakeSoundPlan& plan) const;
 
   signals:
     void known();

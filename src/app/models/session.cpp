@@ -359,9 +359,17 @@ std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer cont
 }
 
 std::vector<HandedTake> Session::handedTakes(const std::vector<int>& takes) const {
-    return brisk::handedTakes(
-        state(), takes, [this](int media) { return scanOf(media); },
-        [this](int take) { return soundPlan(take); });
+    const ScanOf scans = [this](int media) { return scanOf(media); };
+    return brisk::handedTakes(state(), takes, scans, [&](int take) -> std::optional<TakeSoundPlan> {
+        if (!placedPair(take)) return std::nullopt;
+        auto plan = takeSoundPlan(state(), take, scans);
+        // What is not known yet is measured when it is written, take by take.
+        const bool wanted = plan && plan->choice.toLoudness;
+        if (const LevelPlan* known = wanted ? levels_.ifKnown(*plan) : nullptr) {
+            plan->level = *known;
+        }
+        return plan;
+    });
 }
 
 void Session::remember(const std::string& what, const std::string& value) {

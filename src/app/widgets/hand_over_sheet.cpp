@@ -75,6 +75,11 @@ HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent
     column->addWidget(files_, 1);
     addActions();
 
+    const auto look = [this] {
+        if (isVisible()) desk_.look();
+    };
+    connect(&session, &Session::changed, this, look);
+    connect(&session, &Session::factsChanged, this, look);
     connect(&desk_, &HandOverDesk::planned, this, &HandOverSheet::refresh);
     connect(&desk_, &HandOverDesk::fileChanged, this, &HandOverSheet::refresh);
     connect(&desk_, &HandOverDesk::runningChanged, this, &HandOverSheet::refresh);
