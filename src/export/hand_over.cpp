@@ -149,7 +149,6 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         auto w = exportVideo(*f.asVideo, writing);
         if (!w) return tl::unexpected(w.error());
         r.path = w->path;
-        r.holds = w->holds;
         r.problem = w->readBack.problem;
         r.picturesIdentical = w->readBack.pictureIdentical;
         r.pictures = w->readBack.pictures;
@@ -159,7 +158,6 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         auto w = exportSound(*f.asSound, writing);
         if (!w) return tl::unexpected(w.error());
         r.path = w->path;
-        r.holds = w->holds;
         r.problem = w->check.problem;
         r.check = w->check;
         level = w->level;
@@ -181,6 +179,7 @@ Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
     const auto target = freePath(f.path.parent_path(), f.path.stem().string(),
                                  f.path.extension().string(), nullptr);
     std::string text;
+    r.holds = f.holds;  // written again, it is said again
     if (f.kind == FileKind::Timeline || f.kind == FileKind::EditList) {
         const Timeline timeline =
             buildTimeline(plan_.choice.shoot, plan_.takes, writtenTakes(plan_, results_));

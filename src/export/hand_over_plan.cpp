@@ -50,6 +50,20 @@ std::uintmax_t videoBytes(const VideoExportPlan& p) {
     return static_cast<std::uintmax_t>(bytes);
 }
 
+/// What a person should know before a place that nobody confirmed is handed over.
+std::string confirmedWords(const HandedTake& h) {
+    switch (h.state) {
+        case TetherState::Offered:
+            return " Nobody has confirmed its place yet.";
+        case TetherState::NeedsAnEar:
+            return " Its place is not sure: listen first.";
+        case TetherState::Slipped:
+            return " It is away from its tether.";
+        default:
+            return {};
+    }
+}
+
 /// Names files for all takes of one hand-over, no name twice.
 class Planner {
   public:
@@ -68,7 +82,7 @@ class Planner {
             f.kind = FileKind::Video;
             f.take = h.id;
             p.target = f.path = given(exportTarget(p));
-            f.holds = describeExport(p);
+            f.holds = describeExport(p) + confirmedWords(h);
             f.bytes = videoBytes(p);
             f.problem = whyNot(h, p);
             f.asVideo.emplace(p);
@@ -84,7 +98,7 @@ class Planner {
             f.kind = FileKind::Sound;
             f.take = h.id;
             p.target = f.path = given(soundTarget(p));
-            f.holds = describeSound(p);
+            f.holds = describeSound(p) + confirmedWords(h);
             const bool wav = p.format == SoundFormat::Wav;
             f.bytes = static_cast<std::uintmax_t>(
                 soundBytes(wav ? SoundCodec::Pcm24 : SoundCodec::Flac, lengthOf(p.sound, p.stretch),

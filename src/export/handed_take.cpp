@@ -63,7 +63,11 @@ std::vector<HandedTake> handedTakes(const ShootState& state, const std::vector<i
         h.id = id;
         h.scan = sound->take;
         h.sound = std::move(*sound);
-        for (const Tether* t : state.tethersOf(id)) h.tethers.push_back(*t);
+        for (const Tether* t : state.tethersOf(id)) {
+            const MediaItem* recording = state.item(t->recording);
+            h.tethers.push_back(*t);
+            h.recordings.push_back(recording ? recording->path : std::string());
+        }
         h.state = state.stateOf(id);
         h.slippedBy = state.slippedBy(id);
         h.names.take = stemOf(item->path);

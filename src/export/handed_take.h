@@ -18,7 +18,8 @@ struct HandedTake {
     int id = 0;
     std::shared_ptr<const SoundScan> scan;
     TakeSoundPlan sound;
-    std::vector<Tether> tethers;  ///< Heard ones first.
+    std::vector<Tether> tethers;          ///< Heard ones first.
+    std::vector<std::string> recordings;  ///< Their files, one for each tether.
     TetherState state = TetherState::Loose;
     std::optional<Seconds> slippedBy;
     NameFacts names;

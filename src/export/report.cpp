@@ -55,18 +55,9 @@ std::string driftWords(double ppm) {
 
 std::string matchRows(const HandedTake& h) {
     std::string out;
-    for (const Tether& t : h.tethers) {
-        std::string name = "another microphone";
-        const auto heard = [&](const CleanPieces& pieces) {
-            for (const CleanPiece& p : pieces) {
-                const Seconds off = p.line.offset - t.heardLine().offset;
-                if (std::fabs(off.value) < 1 || &p == &pieces.front()) {
-                    name = std::filesystem::path(p.recording->info.path).filename().string();
-                    if (std::fabs(off.value) < 1) return;
-                }
-            }
-        };
-        if (!t.beside) heard(h.sound.clean);
+    for (std::size_t i = 0; i < h.tethers.size(); ++i) {
+        const Tether& t = h.tethers[i];
+        const std::string name = std::filesystem::path(h.recordings[i]).filename().string();
         out += row(t.beside ? "beside it" : "falls on",
                    "<b>" + escaped(name) + "</b> at " + clockText(t.line.offset, 6));
         if (t.beside) continue;

@@ -56,8 +56,9 @@ ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
     return j;
 }
 
-ordered_json tetherJson(const Tether& t) {
-    return {{"beside", t.beside},
+ordered_json tetherJson(const Tether& t, const std::string& recording) {
+    return {{"recording", recording},
+            {"beside", t.beside},
             {"offset_seconds", t.line.offset.value},
             {"drift_ppm", t.line.drift.value},
             {"polarity", t.polarity},
@@ -133,7 +134,9 @@ std::string jsonReport(const HandedOverShoot& shoot, const std::filesystem::path
                        {"recordings", recordingsOf(h)}};
         j["slipped_ms"] = h.slippedBy ? ordered_json(h.slippedBy->milliseconds()) : ordered_json();
         j["tethers"] = ordered_json::array();
-        for (const Tether& t : h.tethers) j["tethers"].push_back(tetherJson(t));
+        for (std::size_t i = 0; i < h.tethers.size(); ++i) {
+            j["tethers"].push_back(tetherJson(h.tethers[i], h.recordings[i]));
+        }
         j["kept"] = ordered_json::array();
         for (const TimeRange& r : h.sound.stretches()) {
             j["kept"].push_back({{"start", r.start.value}, {"end", r.end.value}});

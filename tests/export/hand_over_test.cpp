@@ -203,6 +203,22 @@ TEST_F(HandOver, ADiskThatFillsUpLeavesWholeFilesOnly) {
     EXPECT_GT(written, 5) << "what fits is written";
 }
 
+TEST_F(HandOver, APlaceThatNobodyConfirmedIsSaidBeforeAndAfter) {
+    choice_.jsonReport = true;
+    EXPECT_EQ(plan().files[0].holds.find("confirmed"), std::string::npos);
+    state_.tethers[0].locked = false;
+    state_.tethers[1].locked = false;
+    state_.tethers[1].found.status = MatchStatus::Unsure;
+    HandOverRun run(plan());
+    EXPECT_NE(run.plan().files[0].holds.find("Nobody has confirmed its place"), std::string::npos);
+    EXPECT_NE(run.plan().files[1].holds.find("not sure: listen first"), std::string::npos);
+    run.go({0, 3}, {}, {});
+    const auto json = nlohmann::json::parse(test::bytesOf(run.results()[3].path));
+    EXPECT_NE(json["takes"][0]["files"][0]["holds"].get<std::string>().find("Nobody"),
+              std::string::npos);
+    EXPECT_EQ(json["takes"][1]["tethers"][0]["recording"], folder_.file("lavalier.wav"));
+}
+
 TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
     state_.edits.push_back({2, {}, {{{1}, {3}}}, {}});
     choice_.container = VideoContainer::Mkv;

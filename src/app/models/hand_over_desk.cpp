@@ -110,7 +110,6 @@ void HandOverDesk::setScope(Scope scope) {
 void HandOverDesk::change(const std::function<void(HandOverChoice&)>& how) {
     if (running_) return;
     how(choice_);
-    // A coding that the container does not take gives way.
     run_.reset();
     planAnew();
 }
