@@ -34,7 +34,6 @@ struct Camera {
 };
 
 const Camera kCameras[] = {{"plain.mp4"},
-                           {"late.mp4", "aac", 0.060},
                            {"early.mp4", "aac", -0.020},
                            {"reordered.mp4", "aac", 0, 2},
                            {"reordered.mov", "pcm_s16le", 0.1, 2},
