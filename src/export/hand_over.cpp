@@ -191,7 +191,7 @@ Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
             for (const std::string& sentence : list.cannotSay) r.holds += " " + sentence;
         }
     } else {
-        text = reportText(f.kind, {plan_, results_}, target.parent_path());
+        text = reportText(f.kind, {plan_, results_});
     }
     auto written = writeWholeFile(target, text);
     if (!written) return written;

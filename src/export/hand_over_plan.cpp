@@ -78,15 +78,10 @@ class Planner {
                               plan_.choice.codec,
                               h.names};
         for (VideoExportPlan& p : plansForPieces(whole)) {
-            PlannedFile f;
-            f.kind = FileKind::Video;
-            f.take = h.id;
-            p.target = f.path = given(exportTarget(p));
-            f.holds = describeExport(p) + confirmedWords(h);
-            f.bytes = videoBytes(p);
+            p.target = given(exportTarget(p));
+            PlannedFile& f = add(FileKind::Video, h, *p.target, describeExport(p), videoBytes(p));
             f.problem = whyNot(h, p);
             f.asVideo.emplace(p);
-            plan_.files.push_back(std::move(f));
         }
     }
     void sounds(const HandedTake& h) {
@@ -94,17 +89,12 @@ class Planner {
             *h.scan, h.sound, *plan_.choice.sound, plan_.choice.folder, plan_.choice.pattern,
             h.names};
         for (SoundExportPlan& p : plansForSounds(whole)) {
-            PlannedFile f;
-            f.kind = FileKind::Sound;
-            f.take = h.id;
-            p.target = f.path = given(soundTarget(p));
-            f.holds = describeSound(p) + confirmedWords(h);
-            const bool wav = p.format == SoundFormat::Wav;
-            f.bytes = static_cast<std::uintmax_t>(
-                soundBytes(wav ? SoundCodec::Pcm24 : SoundCodec::Flac, lengthOf(p.sound, p.stretch),
-                           channelsOf(p.sound)));
-            f.asSound.emplace(p);
-            plan_.files.push_back(std::move(f));
+            p.target = given(soundTarget(p));
+            const auto codec = p.format == SoundFormat::Wav ? SoundCodec::Pcm24 : SoundCodec::Flac;
+            const double bytes =
+                soundBytes(codec, lengthOf(p.sound, p.stretch), channelsOf(p.sound));
+            add(FileKind::Sound, h, *p.target, describeSound(p), static_cast<std::uintmax_t>(bytes))
+                .asSound.emplace(p);
         }
     }
     void ofShoot(FileKind kind, const std::string& ending, const std::string& holds) {
@@ -119,6 +109,17 @@ class Planner {
     }
 
   private:
+    /// A file of one take; to be completed before the next is added.
+    PlannedFile& add(FileKind kind, const HandedTake& h, const fs::path& path,
+                     const std::string& holds, std::uintmax_t bytes) {
+        PlannedFile& f = plan_.files.emplace_back();
+        f.kind = kind;
+        f.take = h.id;
+        f.path = path;
+        f.holds = holds + confirmedWords(h);
+        f.bytes = bytes;
+        return f;
+    }
     fs::path given(const fs::path& wanted) {
         return freePath(wanted.parent_path(), wanted.stem().string(), wanted.extension().string(),
                         &given_);

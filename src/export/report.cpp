@@ -123,13 +123,12 @@ std::string takeSection(const HandedTake& h, const HandedOverShoot& shoot) {
 
 }  // namespace
 
-std::string reportText(FileKind kind, const HandedOverShoot& shoot,
-                       const std::filesystem::path& folder) {
-    if (kind == FileKind::CsvReport) return csvReport(shoot, folder);
-    return kind == FileKind::JsonReport ? jsonReport(shoot, folder) : htmlReport(shoot, folder);
+std::string reportText(FileKind kind, const HandedOverShoot& shoot) {
+    if (kind == FileKind::CsvReport) return csvReport(shoot);
+    return kind == FileKind::JsonReport ? jsonReport(shoot) : htmlReport(shoot);
 }
 
-std::string htmlReport(const HandedOverShoot& shoot, const std::filesystem::path&) {
+std::string htmlReport(const HandedOverShoot& shoot) {
     const std::string name = escaped(shoot.plan.choice.shoot);
     std::size_t written = 0, marked = 0, failed = 0;
     std::string ofShoot;

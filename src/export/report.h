@@ -19,13 +19,11 @@ struct HandedOverShoot {
 
 /// The text of a report of this kind. For its pictures the page reads a little of each file; what
 /// cannot be read is left out.   Threads: safe.
-/// \param folder  where it will lie: files in it are named from there.
-std::string reportText(FileKind kind, const HandedOverShoot& shoot,
-                       const std::filesystem::path& folder);
+std::string reportText(FileKind kind, const HandedOverShoot& shoot);
 
 /// The page alone, and the others.
-std::string htmlReport(const HandedOverShoot& shoot, const std::filesystem::path& folder);
-std::string csvReport(const HandedOverShoot& shoot, const std::filesystem::path& folder);
-std::string jsonReport(const HandedOverShoot& shoot, const std::filesystem::path& folder);
+std::string htmlReport(const HandedOverShoot& shoot);
+std::string csvReport(const HandedOverShoot& shoot);
+std::string jsonReport(const HandedOverShoot& shoot);
 
 }  // namespace brisk

@@ -86,7 +86,7 @@ ordered_json recordingsOf(const HandedTake& h) {
 
 }  // namespace
 
-std::string csvReport(const HandedOverShoot& shoot, const std::filesystem::path&) {
+std::string csvReport(const HandedOverShoot& shoot) {
     std::string out =
         "take,state,recording,offset_seconds,drift_ppm,polarity,confidence,kind,file,file_state,"
         "bytes,sha256,slip_start_ms,slip_middle_ms,slip_end_ms,holds,problem\r\n";
@@ -125,7 +125,7 @@ std::string csvReport(const HandedOverShoot& shoot, const std::filesystem::path&
     return out;
 }
 
-std::string jsonReport(const HandedOverShoot& shoot, const std::filesystem::path&) {
+std::string jsonReport(const HandedOverShoot& shoot) {
     ordered_json takes = ordered_json::array();
     for (const HandedTake& h : shoot.plan.takes) {
         ordered_json j{{"take", h.scan->info.path},

@@ -250,9 +250,9 @@ TEST_F(HandOver, AFileThatIsNotAsMeantIsMarkedAndNotHidden) {
     EXPECT_EQ(results[1].state, FileState::Waiting) << "only what was asked for";
     results[0].problem = "The clean sound at 0:00:03.0 lies 2 ms from where the tether says.";
     const HandedOverShoot shoot{run.plan(), results};
-    EXPECT_NE(htmlReport(shoot, {}).find("1 of them not as meant"), std::string::npos);
-    EXPECT_NE(csvReport(shoot, {}).find("\"written, not as meant\""), std::string::npos);
-    EXPECT_NE(jsonReport(shoot, {}).find("written, not as meant"), std::string::npos);
+    EXPECT_NE(htmlReport(shoot).find("1 of them not as meant"), std::string::npos);
+    EXPECT_NE(csvReport(shoot).find("\"written, not as meant\""), std::string::npos);
+    EXPECT_NE(jsonReport(shoot).find("written, not as meant"), std::string::npos);
 }
 
 }  // namespace
