@@ -29,7 +29,6 @@ SoundScan excerptOf(const SoundScan& scan, TimeRange stretch) {
     SoundScan part;
     part.info = scan.info;
     part.info.stamps = {};
-    part.sound = scan.sound;
     part.rate = scan.rate;
     part.channel = scan.channel;
     part.level = scan.level;
@@ -38,8 +37,8 @@ SoundScan excerptOf(const SoundScan& scan, TimeRange stretch) {
     part.samples = std::min(scan.rate.samples(end), scan.samples) - scan.rate.samples(start);
     // Whole samples: the start as it really is.
     const Seconds by = scan.rate.seconds(part.from - scan.from);
-    if (part.sound < part.info.sounds.size()) {
-        auto& sound = part.info.sounds[part.sound];
+    if (!part.info.sounds.empty()) {
+        auto& sound = part.info.sounds.front();
         sound.firstSample = sound.firstSample + by;
     }
     part.bands.assign(scan.bands.begin() + first, scan.bands.begin() + last);

@@ -17,7 +17,7 @@ Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job
     if (!found) return tl::unexpected(found.error());
     if (found->empty()) return refusal("Nothing is heard around the claps.");
     const ClapMatch& best = found->front();
-    const Seconds scratchStart = take.info.soundStartInTake(take.sound);
+    const Seconds scratchStart = take.info.soundStartInTake();
     TetherEstimate e = estimateFrom({{best.match.overlap, best.match}}, scratchStart);
     e.method = "claps";
     for (std::size_t i = 1; i < found->size(); ++i) {

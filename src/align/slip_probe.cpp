@@ -38,7 +38,7 @@ SlipProbe::SlipProbe(WindowReader reader, Seconds scratchStart)
 Result<SlipProbe> SlipProbe::open(const SoundScan& take, const SoundScan& recording) {
     auto reader = WindowReader::open(take, recording);
     if (!reader) return tl::unexpected(reader.error());
-    return SlipProbe(std::move(*reader), take.info.soundStartInTake(take.sound));
+    return SlipProbe(std::move(*reader), take.info.soundStartInTake());
 }
 
 Result<void> SlipProbe::learnNoise(ClockLine line, const JobControl& job) {

@@ -6,6 +6,7 @@
 #include "align/channel_choice.h"
 #include "core/mono_mix.h"
 #include "core/time_text.h"
+#include "media/heard_sound.h"
 #include "media/probe.h"
 
 namespace brisk {
@@ -36,16 +37,16 @@ void addWarnings(SoundScan& scan, const SoundReader& reader) {
 }
 
 Result<int> bestChannel(const SoundScan& scan) {
-    auto reader = SoundReader::open(scan.info.path, scan.info.sounds[scan.sound].stream);
+    auto reader = SoundReader::open(scan.info.path, heardSound(scan.info).streams);
     if (!reader) return tl::unexpected(reader.error());
-    const Seconds own = scan.info.sounds[scan.sound].duration;
+    const Seconds own = scan.info.sounds.front().duration;
     return chooseChannel(*reader, own > Seconds{0} ? own : scan.info.duration);
 }
 
 }  // namespace
 
 Result<SoundReader> SoundScan::open() const {
-    return SoundReader::open(info.path, info.sounds[sound].stream, seekIndex);
+    return SoundReader::open(info.path, heardSound(info).streams, seekIndex);
 }
 
 Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
@@ -56,7 +57,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     scan.info = std::move(*info);
     if (options.onInfo) options.onInfo(scan.info);
     scan.channel = options.channel;
-    auto reader = SoundReader::open(path, scan.info.sounds[scan.sound].stream);
+    auto reader = SoundReader::open(path, heardSound(scan.info).streams);
     if (!reader) return tl::unexpected(reader.error());
     if (scan.info.video) reader->collectPictureTimes(scan.info.video->stream);
     scan.rate = reader->rate();

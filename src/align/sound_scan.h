@@ -29,7 +29,6 @@ constexpr int kBestChannel = -2;  ///< As channel_choice.h finds it.
 
 struct SoundScan {
     MediaInfo info;
-    std::size_t sound = 0;     ///< Which of info.sounds.
     std::int64_t samples = 0;  ///< Presented, holes included.
     std::int64_t from = 0;     ///< The file's sample that this begins with: more than 0 in excerpts.
     SampleRate rate;
@@ -45,7 +44,7 @@ struct SoundScan {
     [[nodiscard]] Seconds length() const { return rate.seconds(samples); }
     /// The sound on the time of the take it is the scratch of.
     [[nodiscard]] TimeRange onTake() const {
-        const Seconds start = info.soundStartInTake(sound);
+        const Seconds start = info.soundStartInTake();
         return {start, start + length()};
     }
     /// Where the take ends: its picture or its sound, whichever is longer.

@@ -26,7 +26,7 @@ Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& sear
     TetherEstimate e;
     e.method = "timecode";
     const SoundScan& take = reader.take();
-    const Seconds scratchStart = take.info.soundStartInTake(take.sound);
+    const Seconds scratchStart = take.info.soundStartInTake();
     TimeRange overlap = reader.overlap(onScratchTime(stamps->line, scratchStart));
     if (overlap.length() <= Seconds{0}) {
         return refusal("By " + stamps->sources + " the two were not running at the same time.");

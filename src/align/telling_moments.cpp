@@ -34,7 +34,7 @@ std::vector<std::optional<Seconds>> tellingMoments(const SoundScan& take,
                                                    const SoundScan& recording, ClockLine line,
                                                    TimeRange overlap, int count) {
     std::vector<std::optional<Seconds>> out(static_cast<std::size_t>(count));
-    const Seconds scratchStart = take.info.soundStartInTake(take.sound);
+    const Seconds scratchStart = take.info.soundStartInTake();
     const double margin = std::min(kMargin, overlap.length().value / 4);
     const Seconds from = overlap.start + Seconds{margin};
     const Seconds room = overlap.length() - Seconds{2 * margin};

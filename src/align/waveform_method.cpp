@@ -42,7 +42,7 @@ bool samePlace(const FineMatch& a, const FineMatch& b) {
 Result<std::vector<CoarsePlace>> stampedPlaces(const WindowReader& reader, const StampPlace& stamps,
                                                const JobControl& job) {
     const SoundScan& take = reader.take();
-    const ClockLine line = onScratchTime(stamps.line, take.info.soundStartInTake(take.sound));
+    const ClockLine line = onScratchTime(stamps.line, take.info.soundStartInTake());
     return placesNear(take.bands, reader.recording().bands, {{0}, take.length()}, line,
                       stamps.doubt, job);
 }
@@ -161,7 +161,7 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
     if (tested->empty()) return refusal("The two sounds share too little to compare.");
 
     const SoundScan& take = reader.take();
-    const Seconds scratchStart = take.info.soundStartInTake(take.sound);
+    const Seconds scratchStart = take.info.soundStartInTake();
     const auto byStamps = [&](const FineMatch& m) {
         return stamps &&
                std::fabs((onTakeTime(m.line, scratchStart).offset - stamps->line.offset).value) <

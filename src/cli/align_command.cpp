@@ -135,7 +135,8 @@ Run addAlign(CLI::App& sub) {
     sub.add_option("--camera", o->cameras, "Takes: files with the scratch sound")->required();
     sub.add_option("--clean", o->cleans, "Recordings: files with the clean sound")->required();
     sub.add_option("--method", o->method, "How to match")->check(CLI::IsMember(methodNames()));
-    sub.add_option("--channel", o->channel, "Channel of the recordings: auto, mix, or 1, 2, ...")
+    sub.add_option("--channel", o->channel,
+                   "Channel of the recordings: auto, mix, or 1, 2, ..., counted over all tracks")
         ->check(CLI::IsMember({"auto", "mix"}) | CLI::PositiveNumber);
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     return [o](const Console& console) -> int {

@@ -42,6 +42,7 @@ ordered_json probeJson(const MediaInfo& info) {
                               {"codec", s.codec},
                               {"rate", s.rate.hertz},
                               {"channels", s.channels},
+                              {"title", s.title},
                               {"bits", s.bitsPerSample},
                               {"start_seconds", s.firstSample.value},
                               {"start_in_take_seconds", info.soundStartInTake(i).value}});

@@ -60,7 +60,7 @@ std::string blendWords(const SoundChoice& c) {
 }
 
 Seconds lengthOf(const SoundScan& take) {
-    return take.pictures.empty() ? take.length() + take.info.soundStartInTake(take.sound)
+    return take.pictures.empty() ? take.length() + take.info.soundStartInTake()
                                  : take.pictures.end();
 }
 

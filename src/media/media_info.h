@@ -43,6 +43,8 @@ struct SoundFacts {
     /// As the recorder was told, one for each channel, some empty; empty where it says nothing.
     std::vector<std::string> channelNames;
     std::string language;  ///< ISO 639-2, "deu"; empty where it is not said.
+    std::string title;     ///< Of the track; empty where it is not said.
+    bool byItself = true;  ///< A player plays it unless it is told otherwise.
 };
 
 struct TimeStamps {

@@ -21,7 +21,8 @@ bool everyPart(Video& v, Each each) {
 template <class Sound, class Each>
 bool everySoundPart(Sound& s, Each each) {
     return each(s.stream) && each(s.codec) && each(s.rate) && each(s.channels) &&
-           each(s.bitsPerSample) && each(s.firstSample) && each(s.duration) && each(s.language);
+           each(s.bitsPerSample) && each(s.firstSample) && each(s.duration) && each(s.language) &&
+           each(s.title) && each(s.byItself);
 }
 
 template <class Other, class Each>

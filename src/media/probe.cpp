@@ -6,9 +6,11 @@
 
 #include <cmath>
 #include <cstdlib>
+#include <map>
 
 #include "media/av_handles.h"
 #include "media/channel_names.h"
+#include "media/heard_sound.h"
 #include "media/read_problem.h"
 #include "media/wav_header.h"
 
@@ -154,10 +156,25 @@ SoundFacts soundFacts(const AVStream* s, std::int64_t firstPts) {
     f.firstSample = {ticksToSeconds(firstPts, av::toRational(s->time_base))};
     f.language = tag(s->metadata, "language");
     if (f.language == "und") f.language.clear();
+    f.title = tag(s->metadata, "title");
+    f.byItself = (s->disposition & AV_DISPOSITION_DEFAULT) != 0;
     if (s->duration != AV_NOPTS_VALUE) {
         f.duration = {ticksToSeconds(s->duration, av::toRational(s->time_base))};
     }
     return f;
+}
+
+/// MOV and MP4 name a track by its handler. A name that several tracks share is only the writer's
+/// word for a sound track.
+void nameByHandlers(const AVFormatContext* input, std::vector<SoundFacts>& sounds) {
+    std::map<std::string, int> uses;
+    const auto handler = [&](const SoundFacts& s) {
+        return tag(input->streams[s.stream]->metadata, "handler_name");
+    };
+    for (const SoundFacts& s : sounds) ++uses[handler(s)];
+    for (SoundFacts& s : sounds) {
+        if (s.title.empty() && sounds.size() > 1 && uses[handler(s)] == 1) s.title = handler(s);
+    }
 }
 
 /// Nothing for pictures and sounds, and for tracks that a muxer makes anew: timecode and chapters.
@@ -223,20 +240,20 @@ Result<MediaInfo> probe(const std::string& path) {
             info.sounds.push_back(soundFacts(s, pts));
         }
     }
+    nameByHandlers(input, info.sounds);
     if (!info.video && info.sounds.empty()) {
         return tl::unexpected(explainOpenFailure(path, "no stream could be decoded"));
     }
     if (input->duration != AV_NOPTS_VALUE) {
         info.duration = {ticksToSeconds(input->duration, {1, AV_TIME_BASE})};
     }
-    if (info.sounds.size() > 1) {
-        info.warnings.push_back("It holds " + std::to_string(info.sounds.size()) +
-                                " sounds; the first one is used.");
-    }
     info.stamps = timeStamps(input, info.sounds.empty() ? SampleRate{0} : info.sounds.front().rate);
     if (const auto wav = readWavHeader(path)) {
         for (SoundFacts& s : info.sounds) s.channelNames = channelNamesOf(path, s.channels);
         if (auto warning = wavWarning(*wav)) info.warnings.push_back(*warning);
+    }
+    if (auto tracks = tracksSentence(info); !tracks.empty()) {
+        info.warnings.push_back(std::move(tracks));
     }
     return info;
 }

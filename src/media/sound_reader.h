@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// One sound stream as a stream of float samples on an exact time line. Position 0 is the first
-/// sample a correct player presents; holes in the time stamps are silence, so position n is always
-/// n / rate seconds later. Memory stays flat however long the file.
+/// The sound of a file as float samples on an exact time line. Position 0 is the first sample a
+/// correct player presents; holes in the time stamps are silence, so position n is always n / rate
+/// seconds later. Memory stays flat however long the file.
+///
+/// A recorder may write each microphone as a sound track of its own. Such tracks are read side by
+/// side, as channels of one sound, in the order in which they are asked for.
 ///
 ///     auto reader = SoundReader::open(path);
 ///     while (auto got = reader->read(buffer)) { if (*got == 0) break; use(buffer, *got); }
@@ -34,12 +37,18 @@ class SoundReader {
     /// Errors: CannotRead, NotMedia, NoSound.  The file is opened for reading only.
     static Result<SoundReader> open(const std::string& path, int stream = -1,
                                     std::shared_ptr<const SeekIndex> index = nullptr);
+    /// Several streams side by side; the first says where position 0 is. One that begins later or
+    /// ends earlier is silent there; what one holds from before the first is not read.
+    /// \param streams at least one, all of the same rate.
+    static Result<SoundReader> open(const std::string& path, const std::vector<int>& streams,
+                                    std::shared_ptr<const SeekIndex> index = nullptr);
 
     SoundReader(SoundReader&&) noexcept;
     SoundReader& operator=(SoundReader&&) noexcept;
     ~SoundReader();
 
     [[nodiscard]] SampleRate rate() const;
+    /// Of all streams together.
     [[nodiscard]] int channels() const;
     /// File time of position 0. Known from opening on.
     [[nodiscard]] Seconds firstSample() const;
@@ -62,7 +71,7 @@ class SoundReader {
 
     /// Complete after reading from 0 to the end without a seek.
     [[nodiscard]] std::shared_ptr<const SeekIndex> seekIndex() const;
-    /// Packets that could not be decoded, and frames of silence put into holes, so far.
+    /// Packets that could not be decoded, and frames of silence put into holes, so far, in all.
     [[nodiscard]] std::int64_t damagedPackets() const;
     [[nodiscard]] std::int64_t filledFrames() const;
 

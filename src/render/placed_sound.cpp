@@ -97,7 +97,7 @@ int placedChannels(const SoundScan& scan, const HeardChannels& heard) {
 }
 
 ClockLine scratchLine(const SoundScan& take) {
-    return {-take.info.soundStartInTake(take.sound), {0}};
+    return {-take.info.soundStartInTake(), {0}};
 }
 
 Result<PlacedSound> PlacedSound::open(const SoundScan& scan, ClockLine line, SampleRate outputRate,

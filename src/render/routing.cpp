@@ -12,12 +12,20 @@ std::vector<float> only(std::size_t channels, std::size_t which) {
     return row;
 }
 
+std::vector<float> meanOf(const std::vector<std::size_t>& which, std::size_t channels) {
+    std::vector<float> row(channels, 0.0f);
+    for (const std::size_t c : which) row[c] = 1.0f / static_cast<float>(which.size());
+    return row;
+}
+
 /// As it would be heard best without being asked: stereo as stereo, one side to both ears.
-Routing asRecorded(const SoundScan& scan, std::size_t channels) {
+Routing asRecorded(const SoundScan& scan, const HeardSound& sound, std::size_t channels) {
     const int one = scan.level.onlyChannel();
-    if (channels == 2 && one < 0) return {only(2, 0), only(2, 1)};
     if (one >= 0) return {only(channels, static_cast<std::size_t>(one))};
-    return {std::vector<float>(channels, 1.0f / static_cast<float>(channels))};
+    if (sound.playing.size() == 2) {
+        return {only(channels, sound.playing[0]), only(channels, sound.playing[1])};
+    }
+    return {meanOf(sound.playing, channels)};
 }
 
 /// Those of the chosen channels that the file has.
@@ -31,24 +39,18 @@ std::vector<std::size_t> chosenOf(const HeardChannels& heard, std::size_t channe
     return out;
 }
 
-std::vector<float> meanOf(const std::vector<std::size_t>& which, std::size_t channels) {
-    std::vector<float> row(channels, 0.0f);
-    for (const std::size_t c : which) row[c] = 1.0f / static_cast<float>(which.size());
-    return row;
-}
-
 }  // namespace
 
-std::string channelWords(const SoundFacts& sound, int channel) {
+std::string channelWords(const HeardSound& sound, int channel) {
     const auto c = static_cast<std::size_t>(channel);
     const std::string number = std::to_string(channel + 1);
-    if (c >= sound.channelNames.size() || sound.channelNames[c].empty()) return number;
-    return number + " " + sound.channelNames[c];
+    if (c >= sound.names.size() || sound.names[c].empty()) return number;
+    return number + " " + sound.names[c];
 }
 
 Routing routingOf(const SoundScan& scan, const HeardChannels& heard) {
-    const auto channels =
-        static_cast<std::size_t>(std::max(1, scan.info.sounds[scan.sound].channels));
+    const HeardSound sound = heardSound(scan.info);
+    const auto channels = static_cast<std::size_t>(std::max(1, sound.channels));
     switch (heard.ears) {
         case Ears::Left:
             return {only(channels, 0)};
@@ -68,11 +70,29 @@ Routing routingOf(const SoundScan& scan, const HeardChannels& heard) {
         case Ears::AsRecorded:
             break;
     }
-    return asRecorded(scan, channels);
+    return asRecorded(scan, sound, channels);
 }
 
+namespace {
+
+/// "channels 1 Ines and 3".
+std::string listWords(const HeardSound& sound, const std::vector<std::size_t>& which) {
+    std::string text = which.size() == 1 ? "channel" : "channels";
+    for (std::size_t i = 0; i < which.size(); ++i) {
+        text += i == 0 ? " " : i + 1 == which.size() ? " and " : ", ";
+        text += channelWords(sound, static_cast<int>(which[i]));
+    }
+    return text;
+}
+
+std::string mixWords(const HeardSound& sound, const std::vector<std::size_t>& which) {
+    return listWords(sound, which) + (which.size() == 1 ? " in both ears" : " mixed, in both ears");
+}
+
+}  // namespace
+
 std::string routingWords(const SoundScan& scan, const HeardChannels& heard) {
-    const SoundFacts& sound = scan.info.sounds[scan.sound];
+    const HeardSound sound = heardSound(scan.info);
     const int channels = sound.channels;
     switch (heard.ears) {
         case Ears::Left:
@@ -88,12 +108,7 @@ std::string routingWords(const SoundScan& scan, const HeardChannels& heard) {
         case Ears::Chosen:
             if (const auto which = chosenOf(heard, static_cast<std::size_t>(channels));
                 !which.empty()) {
-                std::string text = which.size() == 1 ? "channel" : "channels";
-                for (std::size_t i = 0; i < which.size(); ++i) {
-                    text += i == 0 ? " " : i + 1 == which.size() ? " and " : ", ";
-                    text += channelWords(sound, static_cast<int>(which[i]));
-                }
-                return text + (which.size() == 1 ? " in both ears" : " mixed, in both ears");
+                return mixWords(sound, which);
             }
             break;
         case Ears::AsRecorded:
@@ -104,7 +119,12 @@ std::string routingWords(const SoundScan& scan, const HeardChannels& heard) {
     if (one >= 0) {
         return "one-sided: channel " + std::to_string(one + 1) + " in both ears";
     }
-    return channels == 2 ? "stereo" : "all " + std::to_string(channels) + " channels mixed";
+    const auto playing = static_cast<int>(sound.playing.size());
+    if (playing == 2) {
+        return channels == 2 ? "stereo" : listWords(sound, sound.playing) + " as stereo";
+    }
+    if (playing < channels) return mixWords(sound, sound.playing);
+    return "all " + std::to_string(channels) + " channels mixed";
 }
 
 void route(const Routing& routing, std::span<const float> in, std::span<float> out) {

@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "align/sound_scan.h"
+#include "media/heard_sound.h"
 #include "shoot/sound_choice.h"
 
 namespace brisk {
@@ -20,7 +21,7 @@ using Routing = std::vector<std::vector<float>>;
 Routing routingOf(const SoundScan& scan, const HeardChannels& heard);
 
 /// A channel as a person knows it, from 0: "3 Lavalier Ines", or "3" where it has no name.
-std::string channelWords(const SoundFacts& sound, int channel);
+std::string channelWords(const HeardSound& sound, int channel);
 
 /// What it does, for a sentence: "left channel in both ears".
 std::string routingWords(const SoundScan& scan, const HeardChannels& heard);

@@ -135,9 +135,9 @@ TEST_F(SoundChoices, ChannelsOfARecordingWithManyAreChosenByName) {
     ASSERT_TRUE(channels);
     ASSERT_TRUE(w.press(QStringLiteral("Sound…")));
     EXPECT_FALSE(channels->isVisible()) << "a mono recording has none to choose";
-    SoundFacts four;
+    HeardSound four;
     four.channels = 4;
-    four.channelNames = {"Ines", "Bench", "", "Room"};
+    four.names = {"Ines", "Bench", "", "Room"};
     channels->show(four, {Ears::Chosen, {1}});
     EXPECT_TRUE(channels->isVisible());
     EXPECT_EQ(channels->text(), QStringLiteral("channels 2…"));

@@ -138,7 +138,7 @@ TEST(Probe, SaysWhenAFileHoldsMoreThanOneSound) {
     const auto info = probe(folder.file("b.mov"));
     ASSERT_EQ(info->sounds.size(), 2u);
     ASSERT_EQ(info->warnings.size(), 1u);
-    EXPECT_EQ(info->warnings[0], "It holds 2 sounds; the first one is used.");
+    EXPECT_EQ(info->warnings[0], "It holds 2 sound tracks; they are read side by side, as 2 channels.");
 }
 
 TEST(ProbeWithSound, RefusesAMuteTake) {

@@ -82,6 +82,45 @@ TEST_F(TakeSoundTest, OfManyChannelsThoseThatWereChosenAreMixed) {
     EXPECT_EQ(routingWords(scan, {Ears::Chosen, {3}}), "channel 4 Room in both ears");
 }
 
+TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
+    std::vector<std::string> files;
+    for (const float level : {0.1f, 0.2f, -0.3f, 0.05f}) {
+        const std::string name = "one" + std::to_string(files.size()) + ".wav";
+        sound(name, std::vector<float>(10 * kRate, level));
+        files.push_back(folder_.file(name));
+    }
+    const auto tracks = [&](const std::string& name, const std::string& dispositions) {
+        std::string inputs, maps;
+        for (std::size_t i = 0; i < files.size(); ++i) {
+            inputs += " -i " + files[i];
+            maps += " -map " + std::to_string(i);
+        }
+        test::ffmpeg(inputs + maps + " -c:a pcm_f32le -metadata:s:a:2 title=Bench " + dispositions +
+                     folder_.file(name));
+        return std::make_shared<const SoundScan>(test::scanned(folder_.file(name)));
+    };
+    TakeSoundPlan plan = planFor(tracks("all.mka", "-disposition:a default "));
+    const auto frame = [&](std::vector<int> channels) {
+        plan.choice.ears = channels.empty() ? Ears::AsRecorded : Ears::Chosen;
+        plan.choice.channels = std::move(channels);
+        const auto all = render(plan, 4, 4.01);
+        return std::vector<float>(all.begin(), all.begin() + static_cast<long>(all.size() / 480));
+    };
+    const SoundScan all = *plan.clean[0].recording;
+    EXPECT_EQ(frame({2}), std::vector<float>{-0.3f}) << "untouched";
+    EXPECT_NEAR(frame({1, 3}).at(0), 0.125, 1e-7);
+    EXPECT_NEAR(frame({}).at(0), 0.0125, 1e-7) << "all play: all mixed";
+    EXPECT_EQ(routingWords(all, {Ears::Chosen, {1, 2}}),
+              "channels 2 and 3 Bench mixed, in both ears");
+    EXPECT_EQ(routingWords(all, {}), "all 4 channels mixed");
+
+    plan = planFor(tracks("third.mka", "-disposition:a 0 -disposition:a:2 default "));
+    EXPECT_EQ(frame({}), (std::vector<float>{0.1f, -0.3f}))
+        << "what plays by itself, and the first";
+    EXPECT_EQ(routingWords(*plan.clean[0].recording, {}), "channels 1 and 3 Bench as stereo");
+    EXPECT_EQ(frame({1}), std::vector<float>{0.2f}) << "the others can be chosen";
+}
+
 TEST_F(TakeSoundTest, WhereTheRecordingIsClippedIsKnownOnTakeTime) {
     auto hot = test::babble(10, kRate, 4);
     for (const double at : {1.0, 6.0}) {

@@ -28,7 +28,7 @@ ChannelMenu::ChannelMenu(QWidget* parent) : QPushButton(parent), menu_(new QMenu
     });
 }
 
-void ChannelMenu::show(const SoundFacts& sound, const HeardChannels& heard) {
+void ChannelMenu::show(const HeardSound& sound, const HeardChannels& heard) {
     setVisible(sound.channels > 2);
     setChecked(heard.ears == Ears::Chosen);
     menu_->clear();

@@ -7,7 +7,7 @@
 #include <QPushButton>
 #include <vector>
 
-#include "media/media_info.h"
+#include "media/heard_sound.h"
 #include "shoot/sound_choice.h"
 
 namespace brisk::app {
@@ -16,7 +16,7 @@ class ChannelMenu : public QPushButton {
     Q_OBJECT
   public:
     explicit ChannelMenu(QWidget* parent);
-    void show(const SoundFacts& sound, const HeardChannels& heard);
+    void show(const HeardSound& sound, const HeardChannels& heard);
 
   signals:
     /// From 0, in order; none = as recorded.

@@ -3,11 +3,13 @@
 
 #include <QObject>
 
+#include "media/heard_sound.h"
+
 namespace brisk::app {
 namespace {
 
 int channelsOf(const SoundScan& scan) {
-    return scan.sound < scan.info.sounds.size() ? scan.info.sounds[scan.sound].channels : 0;
+    return heardSound(scan.info).channels;
 }
 
 }  // namespace

@@ -333,9 +333,7 @@ void SoundPanel::refresh() {
     }
     const Tether* t = session_.state().tetherOf(take_);
     const MediaFacts* recording = t ? session_.facts(t->recording) : nullptr;
-    channels_->show(recording && !recording->info.sounds.empty() ? recording->info.sounds.front()
-                                                                 : SoundFacts{},
-                    c.heard());
+    channels_->show(recording ? heardSound(recording->info) : HeardSound{}, c.heard());
     for (const Field& f : fields_) {
         if (!f.edit->hasFocus() || !f.edit->isModified()) f.edit->setText(numberText(f.value(c)));
     }

@@ -80,7 +80,7 @@ void SpotLens::paintEvent(QPaintEvent*) {
             s.outline = outline;
             paintSeamSide(p, s, axis, area, seamY, area.height() / 2.0);
         };
-        side(*take_, *spot_.camera, {-take_->info.soundStartInTake(take_->sound), {0}}, -1,
+        side(*take_, *spot_.camera, {-take_->info.soundStartInTake(), {0}}, -1,
              colours().camera, colours().cameraPale);
         side(*recording_, *spot_.clean, line_, 1, colours().clean, colours().cleanPale);
     }

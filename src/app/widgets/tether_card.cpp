@@ -16,6 +16,7 @@
 #include "app/widgets/elided_label.h"
 #include "app/widgets/microphone_row.h"
 #include "core/time_text.h"
+#include "media/heard_sound.h"
 
 namespace brisk::app {
 namespace {
@@ -299,14 +300,14 @@ void TetherCard::fillTake(const MediaFacts& take) {
                v.variableRate ? tr("variable rate") : q(v.codec));
     }
     if (!take.info.sounds.empty()) {
-        const auto& s = take.info.sounds.front();
+        const int rate = take.info.sounds.front().rate.hertz;
+        const int channels = heardSound(take.info).channels;
         const Seconds start = take.info.soundStartInTake();
         setRow(i++, tr("scratch sound"),
                tr("%1 Hz, %2")
-                   .arg(q(groupedText(s.rate.hertz)), s.channels == 1 ? tr("mono")
-                                                      : s.channels == 2
-                                                          ? tr("stereo")
-                                                          : tr("%1 channels").arg(s.channels)),
+                   .arg(q(groupedText(rate)), channels == 1   ? tr("mono")
+                                              : channels == 2 ? tr("stereo")
+                                                              : tr("%1 channels").arg(channels)),
                std::fabs(start.value) < 0.0005 ? tr("starts with the picture")
                : start.value > 0 ? tr("starts %1 after the picture").arg(q(slipText(start)))
                                  : tr("starts %1 before the picture").arg(q(slipText(-start))));
