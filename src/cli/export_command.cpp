@@ -15,7 +15,7 @@ namespace brisk::cli {
 namespace {
 
 struct Options {
-    std::string project, out, video, codec, audio, name = "{take} clean";
+    std::string project, out, video, codec, audio, pieces = "exact", name = "{take} clean";
     std::vector<std::string> cameras, cleans, timelines, reports;
     bool originals = false;
     std::string cameraSound = "drop", uncovered = "silence";
@@ -46,6 +46,10 @@ struct Options {
         for (const SoundCodec known : {SoundCodec::Pcm24, SoundCodec::Flac, SoundCodec::Alac,
                                        SoundCodec::Aac, SoundCodec::Opus}) {
             if (codec == codecName(known)) c.codec = known;
+        }
+        for (const PieceStart known :
+             {PieceStart::Exact, PieceStart::CodedAnew, PieceStart::KeyFrame}) {
+            if (pieces == pieceStartName(known)) c.pieces = known;
         }
         if (audio == "wav") c.sound = SoundFormat::Wav;
         if (audio == "flac") c.sound = SoundFormat::Flac;
@@ -237,6 +241,10 @@ Run addExport(CLI::App& sub) {
         ->check(CLI::IsMember({"same", "mov", "mkv"}));
     sub.add_option("--codec", o->codec, "Coding of the videos' sound, where the container takes it")
         ->check(CLI::IsMember({"pcm", "flac", "alac", "aac", "opus"}));
+    sub.add_option("--pieces", o->pieces,
+                   "Videos of a part of a take begin: exact (coded anew only where the container "
+                   "needs it), coded (always), key-frame (some earlier, never coded anew)")
+        ->check(CLI::IsMember({"exact", "coded", "key-frame"}));
     sub.add_option("--audio", o->audio, "The clean sound alone, as long as each take")
         ->check(CLI::IsMember({"wav", "flac"}));
     sub.add_option("--timeline", o->timelines, "Timelines for other programs: otio, edl or both")

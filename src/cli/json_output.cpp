@@ -125,8 +125,9 @@ ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileR
     ordered_json& back = j["read_back"];
     back["ok"] = r.problem.empty();
     if (f.asVideo) {
-        back["picture_identical"] = r.picturesIdentical;
-        back["pictures"] = r.pictures;
+        back["picture_identical"] = r.picture.identical;
+        back["pictures"] = r.picture.pictures;
+        if (r.picture.leastAlikeDb) back["pictures_alike_db"] = *r.picture.leastAlikeDb;
     }
     back["sound_measured"] = r.check.measured;
     back["slip_ms"] = {{"start", r.check.start.milliseconds()},

@@ -73,6 +73,12 @@ EditList editList(const Timeline& timeline) {
     std::vector<Event> events;
     std::size_t rounded = 0, drifting = 0, sounds = 0;
     for (const TimelineTrack& t : timeline.tracks) {
+        if (t.beside) {
+            out.cannotSay.push_back(t.name +
+                                    " is left out: of several microphones an edit decision list "
+                                    "holds the one that is heard.");
+            continue;
+        }
         if (t.picture && &t != &*picture) {
             out.cannotSay.push_back(
                 t.name + " is left out: an edit decision list holds one picture track (" +

@@ -24,14 +24,18 @@ std::vector<WrittenTake> writtenTakes(const HandOverPlan& plan,
     for (std::size_t i = 0; i < plan.files.size(); ++i) {
         const PlannedFile& f = plan.files[i];
         if (f.take == 0 || plan.choice.pointAtOriginals) continue;
-        // Other microphones are no part of a timeline yet.
-        if (f.asSound && f.asSound->microphone > 0) continue;
         const bool there = results[i].state == FileState::Written;
         const auto known = whole.emplace(f.take, true).first;
         known->second = known->second && there;
         WrittenTake& w = takes[f.take];
         w.take = f.take;
-        (f.asVideo ? w.videos : w.sounds).push_back(results[i].path);
+        const WrittenFile file{results[i].path, results[i].lead};
+        const std::size_t microphone = f.asSound ? f.asSound->microphone : 0;
+        if (microphone > w.microphones.size()) w.microphones.resize(microphone);
+        (f.asVideo        ? w.videos
+         : microphone > 0 ? w.microphones[microphone - 1]
+                          : w.sounds)
+            .push_back(file);
     }
     std::vector<WrittenTake> out;
     for (const auto& [take, w] : takes) {
@@ -150,8 +154,8 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         if (!w) return tl::unexpected(w.error());
         r.path = w->path;
         r.problem = w->readBack.problem;
-        r.picturesIdentical = w->readBack.pictureIdentical;
-        r.pictures = w->readBack.pictures;
+        r.picture = w->readBack.picture;
+        r.lead = w->lead;
         r.check = w->readBack.sound;
         level = w->level;
     } else {

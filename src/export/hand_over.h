@@ -28,8 +28,8 @@ struct FileResult {
     double progress = 0;  ///< 0 to 1.
     std::uintmax_t bytes = 0;
     std::string sha256;
-    bool picturesIdentical = false;
-    std::int64_t pictures = 0;
+    PictureCheck picture;
+    Seconds lead;  ///< Of a video that begins before its piece, see WrittenVideo.
     SoundCheck check;
     /// Written, but not what was meant.
     [[nodiscard]] bool marked() const { return state == FileState::Written && !problem.empty(); }

@@ -43,7 +43,7 @@ std::uintmax_t videoBytes(const VideoExportPlan& p) {
     const auto source = fs::file_size(p.take.info.path, ec);
     const Seconds length = lengthOf(p.sound, p.stretch);
     const double share = length / std::max(Seconds{0.04}, p.sound.wholeTake().end);
-    double bytes = ec ? 0 : static_cast<double>(source) * share;
+    double bytes = ec ? 0 : static_cast<double>(source) * share * pictureGrowth(p);
     for (const FileTrack& t : fileTracks(p.sound)) {
         bytes += soundBytes(codecOf(p), length, channelsOf(t.sound));
     }
@@ -77,6 +77,7 @@ class Planner {
                               plan_.choice.pattern,
                               plan_.choice.codec,
                               h.names};
+        whole.pieceStart = plan_.choice.pieces;
         for (VideoExportPlan& p : plansForPieces(whole)) {
             p.target = given(exportTarget(p));
             PlannedFile& f = add(FileKind::Video, h, *p.target, describeExport(p), videoBytes(p));
@@ -129,9 +130,6 @@ class Planner {
         const std::string& path = h.scan->info.path;
         if (!h.scan->info.video) return "It has no picture; its clean sound alone can be written.";
         if (!fs::exists(path, ec)) return path + " is not there: is the card in?";
-        if (p.stretch && !canHidePictures(muxerOf(p.container, path))) {
-            return "A part of a take can only be written as MOV or MP4.";
-        }
         const auto can = codecsFor(p.container, path);
         if (std::find(can.begin(), can.end(), codecOf(p)) == can.end()) {
             return std::string(codecWords(codecOf(p))) + " does not go into " +

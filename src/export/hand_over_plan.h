@@ -25,7 +25,8 @@ struct HandOverChoice {
     VideoContainer container = VideoContainer::Mov;
     std::optional<SoundCodec> codec = {};   ///< None = the container's default.
     std::optional<SoundFormat> sound = {};  ///< The clean sound alone.
-    bool timeline = false;                  ///< OpenTimelineIO.
+    PieceStart pieces = PieceStart::Exact;
+    bool timeline = false;  ///< OpenTimelineIO.
     bool editList = false;
     /// Timelines point at the originals, whatever else is written.
     bool pointAtOriginals = false;

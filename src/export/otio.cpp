@@ -71,6 +71,7 @@ ordered_json clip(const TimelineClip& c, const fs::path& folder) {
         own["offset_seconds"] = c.offset.value;
     }
     if (!c.timecode.empty()) own["timecode"] = c.timecode;
+    if (c.soundTrack > 1) own["sound_track"] = c.soundTrack;
     return j;
 }
 

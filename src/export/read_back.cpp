@@ -5,23 +5,10 @@
 
 #include "export/file_tracks.h"
 #include "export/video_export.h"
-#include "media/packet_digest.h"
 #include "media/probe.h"
 
 namespace brisk {
 namespace {
-
-/// The part of a take's packets that a cut copies, timed from its first shown picture.
-PacketList packetsOf(const PacketList& all, const PictureCut& cut, std::int64_t firstPts) {
-    PacketList out{all.timeBase, {}};
-    const auto first = all.packets.begin() + cut.firstPacket;
-    out.packets.assign(first, first + cut.packets);
-    for (PacketDigest& p : out.packets) {
-        p.pts -= cut.startPts - firstPts;
-        p.dts -= cut.startPts - firstPts;
-    }
-    return out;
-}
 
 void say(ReadBack& r, const std::string& problem) {
     r.problem += (r.problem.empty() ? "" : " ") + problem;
@@ -32,16 +19,10 @@ void say(ReadBack& r, const std::string& problem) {
 Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
                           const JobControl& job) {
     ReadBack r;
-    auto source = pictureDigest(plan.take.info.path, job.part(0, 0.3));
-    if (!source) return tl::unexpected(source.error());
-    auto written = pictureDigest(path, job.part(0.3, 0.6));
-    if (!written) return tl::unexpected(written.error());
-    r.pictures = static_cast<std::int64_t>(written->packets.size());
-    if (plan.cut) *source = packetsOf(*source, *plan.cut, plan.take.info.video->firstPts);
-    r.problem = differenceBetween(*source, *written);
-    r.pictureIdentical = r.problem.empty();
-    if (!r.pictureIdentical) r.problem = "The picture differs from the take: " + r.problem + ".";
-
+    auto picture = checkPicture(plan, path, job.part(0, 0.6));
+    if (!picture) return tl::unexpected(picture.error());
+    r.picture = std::move(*picture);
+    r.problem = r.picture.problem;
     auto info = probeWithSound(path);
     if (!info) return tl::unexpected(info.error());
     const auto tracks = fileTracks(plan.sound);

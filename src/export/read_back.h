@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// Reads a written video again and compares it with what was meant: every picture packet with the
-/// take's, the sound at its start, middle and end with the tether.
+/// take's (or how much alike it looks, where it was coded anew), the sound at its start, middle and
+/// end with the tether.
 #pragma once
 
 #include <string>
@@ -9,6 +10,7 @@
 #include "core/job_control.h"
 #include "core/result.h"
 #include "core/units.h"
+#include "export/picture_check.h"
 #include "export/sound_check.h"
 
 namespace brisk {
@@ -16,8 +18,7 @@ namespace brisk {
 struct VideoExportPlan;
 
 struct ReadBack {
-    bool pictureIdentical = false;
-    std::int64_t pictures = 0;
+    PictureCheck picture;
     SoundCheck sound;     ///< Of the clean sound.
     std::string problem;  ///< Empty when all is well.
 };

@@ -83,9 +83,8 @@ std::string fileRow(const PlannedFile& f, const FileResult& r) {
                escaped(r.problem.empty() ? "not written" : r.problem) + "</td></tr>\n";
     }
     const std::string name = std::filesystem::path(r.path).filename().string();
-    std::string found = r.pictures > 0 ? groupedText(r.pictures) + " pictures " +
-                                             (r.picturesIdentical ? "identical" : "DIFFER") + ". "
-                                       : std::string();
+    std::string found = r.picture.words();
+    if (!found.empty()) found += ". ";
     if (r.check.measured) {
         found += "Slip " + slipText(r.check.start) + ", " + slipText(r.check.middle) + ", " +
                  slipText(r.check.end) + ".";

@@ -45,8 +45,9 @@ ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
     j["bytes"] = r.bytes;
     j["sha256"] = r.sha256;
     if (f.asVideo) {
-        j["pictures"] = r.pictures;
-        j["pictures_identical"] = r.picturesIdentical;
+        j["pictures"] = r.picture.pictures;
+        j["pictures_identical"] = r.picture.identical;
+        if (r.picture.leastAlikeDb) j["pictures_alike_db"] = *r.picture.leastAlikeDb;
     }
     if (r.check.measured) {
         j["slip_ms"] = {{"start", r.check.start.milliseconds()},

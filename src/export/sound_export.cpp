@@ -36,7 +36,7 @@ std::vector<FileTrack> microphonesOf(const TakeSoundPlan& plan) {
 Result<TimeRange> stretchOf(const SoundExportPlan& plan, const JobControl& job) {
     if (!plan.stretch) return plan.sound.wholeTake();
     if (!plan.take.info.video) return *plan.stretch;
-    auto cut = pictureCut(plan.take.info, *plan.stretch, job);
+    auto cut = pictureCut(plan.take.info, *plan.stretch, PieceWay::Copied, job);
     if (!cut) return tl::unexpected(cut.error());
     return TimeRange{cut->start, cut->end};
 }

@@ -31,16 +31,17 @@ void place(TimelineClip& c, Rational rate, Seconds start, Seconds end) {
     c.length = std::max<std::int64_t>(1, ticks(end, rate) - c.start);
 }
 
-/// Puts a clip on the first of a camera's tracks that is free there.
-void put(std::vector<TimelineTrack>& tracks, const std::string& name, bool picture,
-         const TimelineClip& clip) {
+/// Puts a clip on the first of the tracks of such a name that is free there.
+void put(std::vector<TimelineTrack>& tracks, TimelineTrack like, const TimelineClip& clip) {
+    const std::string name = like.name;
+    like.rate = clip.rate;
     for (int n = 1;; ++n) {
-        const std::string own = n == 1 ? name : name + " " + std::to_string(n);
+        if (n > 1) like.name = name + " " + std::to_string(n);
         auto it = std::find_if(tracks.begin(), tracks.end(), [&](const TimelineTrack& t) {
-            return t.name == own && t.picture == picture && t.rate == clip.rate;
+            return t.name == like.name && t.picture == like.picture && t.rate == like.rate;
         });
         if (it == tracks.end()) {
-            tracks.push_back({own, picture, clip.rate, {}});
+            tracks.push_back(like);
             it = tracks.end() - 1;
         }
         auto& clips = it->clips;
@@ -60,42 +61,27 @@ struct Tracks {
     std::vector<TimelineTrack> pictures, sounds;
 };
 
-/// The picture of one kept stretch, and the sound that is rendered for it.
-void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t index,
-                const WrittenTake* written) {
-    const Rational rate = pictureRate(*h.scan);
-    const Seconds start = h.day + kept.start, end = h.day + kept.end;
-    TimelineClip picture;
-    picture.name = fileName(h.scan->info.path);
-    picture.take = h.id;
-    place(picture, rate, start, end);
-    picture.path = h.scan->info.path;
-    picture.timecode = h.scan->info.stamps.timecode;
-    picture.available = ticks(h.sound.wholeTake().end, rate);
-    picture.source = std::min(ticks(kept.start, rate), picture.available - picture.length);
-    const bool video = written && index < written->videos.size();
-    if (video) {
-        picture.path = written->videos[index];
-        picture.available = picture.length;
-        picture.source = 0;
-        picture.ahead = ticks(kept.start, rate);
-    }
-    picture.source = std::max<std::int64_t>(0, picture.source);
-    put(tracks.pictures, h.names.camera, true, picture);
+const WrittenFile* fileOf(const std::vector<WrittenFile>& files, std::size_t index) {
+    return index < files.size() ? &files[index] : nullptr;
+}
 
-    const bool sound = written && index < written->sounds.size();
-    if (video || sound) {
+/// One sound of one kept stretch: in a file written for it, else in the recordings as they are,
+/// each where it covers the stretch.
+void addSound(std::vector<TimelineTrack>& tracks, const TimelineTrack& like, const HandedTake& h,
+              TimeRange kept, const CleanPieces& pieces, const WrittenFile* file, int soundTrack) {
+    if (file) {
         TimelineClip c;
         c.take = h.id;
-        c.path = sound ? written->sounds[index] : written->videos[index];
+        c.path = file->path;
         c.name = fileName(c.path);
-        place(c, kSoundRate, start, end);
-        c.available = c.length;
-        put(tracks.sounds, h.names.camera + ", clean sound", false, c);
+        place(c, kSoundRate, h.day + kept.start, h.day + kept.end);
+        c.source = ticks(file->lead, kSoundRate);
+        c.available = c.source + c.length;
+        c.soundTrack = soundTrack;
+        put(tracks, like, c);
         return;
     }
-    // The recordings as they are, each where it covers the stretch.
-    for (const CleanPiece& p : h.sound.clean) {
+    for (const CleanPiece& p : pieces) {
         const TimeRange here = p.range().intersect(kept);
         if (here.empty()) continue;
         const SoundScan& rec = *p.recording;
@@ -109,7 +95,50 @@ void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t
                                             std::max<std::int64_t>(0, rec.samples - c.length));
         c.driftPpm = p.line.drift.value;
         c.offset = p.line.offset;
-        put(tracks.sounds, h.names.camera + ", clean sound", false, c);
+        put(tracks, like, c);
+    }
+}
+
+/// The picture of one kept stretch, and the sounds that belong to it.
+void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t index,
+                const WrittenTake* written) {
+    const WrittenFile* video = written ? fileOf(written->videos, index) : nullptr;
+    const Rational rate = pictureRate(*h.scan);
+    const Seconds start = h.day + kept.start, end = h.day + kept.end;
+    TimelineClip picture;
+    picture.name = fileName(h.scan->info.path);
+    picture.take = h.id;
+    place(picture, rate, start, end);
+    picture.path = h.scan->info.path;
+    picture.timecode = h.scan->info.stamps.timecode;
+    picture.available = ticks(h.sound.wholeTake().end, rate);
+    picture.source = std::min(ticks(kept.start, rate), picture.available - picture.length);
+    if (video) {
+        picture.path = video->path;
+        picture.source = ticks(video->lead, rate);
+        picture.available = picture.source + picture.length;
+        picture.ahead = ticks(kept.start, rate) - picture.source;
+    }
+    picture.source = std::max<std::int64_t>(0, picture.source);
+    put(tracks.pictures, {h.names.camera, true, rate}, picture);
+
+    // A file of its own before a track of the video.
+    const auto alone = [&](const std::vector<WrittenFile>& files) {
+        const WrittenFile* own = fileOf(files, index);
+        return own ? own : video;
+    };
+    const WrittenFile* sound = written ? alone(written->sounds) : nullptr;
+    addSound(tracks.sounds, {h.names.camera + ", clean sound", false, {}}, h, kept, h.sound.clean,
+             sound, 1);
+    for (std::size_t m = 0; m < h.sound.beside.size(); ++m) {
+        const CleanPieces& pieces = h.sound.beside[m];
+        TimelineTrack like{
+            h.names.camera + ", " + fileName(pieces.front().recording->info.path), false, {}};
+        like.beside = true;
+        const bool own = written && m < written->microphones.size();
+        const WrittenFile* file = own ? alone(written->microphones[m]) : video;
+        addSound(tracks.sounds, like, h, kept, pieces, file,
+                 file && file == video ? static_cast<int>(m) + 2 : 1);
     }
 }
 

@@ -12,12 +12,19 @@
 
 namespace brisk {
 
+struct WrittenFile {
+    std::string path;
+    Seconds lead = {0};  ///< By which it begins before its stretch.
+};
+
 /// Where the files of one take's kept stretches were written; empty = the timeline points at the
 /// originals.
 struct WrittenTake {
     int take = 0;
-    std::vector<std::string> videos;  ///< One for each kept stretch, in order.
-    std::vector<std::string> sounds;  ///< Clean sound alone, likewise.
+    std::vector<WrittenFile> videos;  ///< One for each kept stretch, in order.
+    std::vector<WrittenFile> sounds;  ///< Clean sound alone, likewise.
+    /// Other microphones alone: for each of them its files, likewise.
+    std::vector<std::vector<WrittenFile>> microphones = {};
 };
 
 struct TimelineClip {
@@ -31,6 +38,7 @@ struct TimelineClip {
     std::int64_t available = 0;  ///< Ticks that the file has.
     std::string timecode;        ///< Of the take's first picture, where it says.
     std::int64_t ahead = 0;      ///< Frames by which the file begins after it: a piece.
+    int soundTrack = 1;          ///< Which of the file's sound tracks, from 1.
     /// Of a recording that is pointed at as it is.
     double driftPpm = 0;
     Seconds offset;
@@ -40,7 +48,8 @@ struct TimelineTrack {
     std::string name;
     bool picture = false;
     Rational rate;
-    std::vector<TimelineClip> clips;  ///< In order, apart.
+    std::vector<TimelineClip> clips = {};  ///< In order, apart.
+    bool beside = false;                   ///< A microphone that is not the one that is heard.
 };
 
 struct Timeline {

@@ -81,7 +81,7 @@ std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole) {
 std::string describeExport(const VideoExportPlan& plan) {
     const SoundChoice& choice = plan.sound.choice;
     const SoundScan& recording = *plan.sound.clean.front().recording;
-    std::string text = "Picture untouched; track 1 clean sound, ";
+    std::string text = pictureWords(plan) + "; track 1 clean sound, ";
     text += routingWords(recording, choice.heard());
     text += std::string(", ") + codecWords(codecOf(plan)) + ", 48 kHz";
     text += levelWords(choice);
@@ -169,16 +169,12 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     }
     std::optional<PictureCut> cut;
     if (plan.stretch) {
-        if (!canHidePictures(muxerOf(plan.container, plan.take.info.path))) {
-            return fail(ErrorCode::CannotWrite,
-                        "A part of " + plan.take.info.path +
-                            " can only be written as MOV or MP4: other containers cannot begin "
-                            "between two key frames. Nothing was written; choose MOV.",
-                        plan.take.info.path);
-        }
-        auto found = pictureCut(plan.take.info, *plan.stretch, job.part(measured, measured + 0.05));
+        auto found = pictureCut(plan.take.info, *plan.stretch, wayOf(plan),
+                                job.part(measured, measured + 0.05));
         if (!found) return tl::unexpected(found.error());
         cut = *found;
+        // What comes before the cut is shown, and so it is heard.
+        if (cut->way == PieceWay::AtKeyFrame) soundPlan.kept = {{cut->start, plan.stretch->end}};
     }
     auto file = AtomicFile::create(exportTarget(plan));
     if (!file) return tl::unexpected(file.error());
@@ -216,8 +212,9 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     auto check = readBack(meant, file->temporaryPath().string(), job.part(0.75, 1));
     if (!check) return tl::unexpected(check.error());
     if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
-    return WrittenVideo{file->target().string(), describeExport(plan), std::move(*check),
-                        soundPlan.level};
+    const bool early = cut && cut->way == PieceWay::AtKeyFrame;
+    return WrittenVideo{file->target().string(), describeExport(plan),
+                        early ? leadOf(plan) : Seconds{0}, std::move(*check), soundPlan.level};
 }
 
 }  // namespace brisk

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// Hands over one take as a video with the clean sound in it: picture copied packet for packet,
-/// sound rendered to the take's length, the file read back and checked.
+/// Hands over one take as a video with the clean sound in it: picture copied packet for packet
+/// (pieces of a take: see piece_start.h), sound rendered to the take's length, the file read back
+/// and checked.
 ///
 ///     VideoExportPlan plan{.take = scan, .sound = sound, .folder = "out"};
 ///     describeExport(plan);          // says what the file will hold, before it exists
@@ -17,6 +18,7 @@
 #include "core/job_control.h"
 #include "core/result.h"
 #include "export/file_names.h"
+#include "export/piece_start.h"
 #include "export/read_back.h"
 #include "export/video_format.h"
 #include "media/picture_cut.h"
@@ -39,6 +41,7 @@ struct VideoExportPlan {
     /// The kept stretch that the file holds, and which of how many it is; none = the whole take.
     std::optional<TimeRange> stretch = std::nullopt;
     int piece = 1, pieces = 1;
+    PieceStart pieceStart = PieceStart::Exact;
     /// The pictures of that stretch, once they were looked for.
     std::optional<PictureCut> cut = std::nullopt;
 };
@@ -49,6 +52,8 @@ std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole);
 struct WrittenVideo {
     std::string path;
     std::string holds;  ///< One sentence.
+    /// From the file's first picture to the one that its piece was to begin with.
+    Seconds lead;
     ReadBack readBack;
     LevelPlan level;  ///< As it was measured, or was known before.
 };

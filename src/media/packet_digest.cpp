@@ -11,6 +11,7 @@
 #include <memory>
 
 #include "media/av_handles.h"
+#include "media/packets_of_cut.h"
 #include "media/probe.h"
 
 extern "C" {
@@ -89,49 +90,87 @@ int lengthPrefix(const AVCodecParameters* p) {
     return p->extradata_size > 21 ? (p->extradata[21] & 3) + 1 : 0;
 }
 
+/// Digests packet after packet of one picture stream.
+class Digester {
+  public:
+    explicit Digester(const AVStream* video)
+        : codec_(video->codecpar->codec_id),
+          units_(codec_ == AV_CODEC_ID_H264 || codec_ == AV_CODEC_ID_HEVC),
+          prefix_(units_ ? lengthPrefix(video->codecpar) : 0) {}
+
+    /// \param zero  time stamp of what is shown at 0.
+    PacketDigest of(const AVPacket& packet, std::int64_t zero) {
+        PacketDigest d;
+        d.pts = packet.pts - zero;
+        d.dts = packet.dts - zero;
+        d.key = (packet.flags & AV_PKT_FLAG_KEY) != 0;
+        hash_.begin();
+        if (!units_) {
+            hash_.add(packet.data, static_cast<std::size_t>(packet.size));
+            d.size = packet.size;
+        } else if (prefix_ > 0) {
+            addWithLengths(hash_, d.size, codec_, packet, prefix_);
+        } else {
+            addWithStartCodes(hash_, d.size, codec_, packet);
+        }
+        d.hash = hash_.end();
+        return d;
+    }
+
+  private:
+    AVCodecID codec_;
+    bool units_;
+    int prefix_;
+    PictureHash hash_;
+};
+
+Result<PacketList> digest(const MediaInfo& info, const PictureCut* cut, const JobControl& job) {
+    const VideoFacts& facts = *info.video;
+    auto input = av::openInput(info.path);
+    if (!input) return tl::unexpected(input.error());
+    const AVStream* video = (*input)->streams[facts.stream];
+    PacketList list{facts.timeBase, {}};
+    for (unsigned i = 0; i < (*input)->nb_streams; ++i) {
+        if ((*input)->streams[i] != video) (*input)->streams[i]->discard = AVDISCARD_ALL;
+    }
+    if (cut) seekBeforeCut(input->get(), facts, *cut);
+    const auto bytes = static_cast<double>(std::max<std::int64_t>(1, avio_size((*input)->pb)));
+    Digester digester(video);
+    auto packet = av::makePacket();
+    std::int64_t left = cut ? cut->packets : -1;  // -1: all there are
+    bool begun = !cut;
+    while (left != 0 && av_read_frame(input->get(), packet.get()) >= 0) {
+        if (job.stopRequested()) return cancelled();
+        if (cut) {
+            job.report(1 - static_cast<double>(left) / static_cast<double>(cut->packets));
+        } else if (packet->pos > 0) {
+            job.report(static_cast<double>(packet->pos) / bytes);
+        }
+        const bool ours = packet->stream_index == video->index;
+        begun = begun || isFirstOf(*cut, facts, packet.get());
+        if (ours && begun) {
+            if (left > 0) --left;
+            if (!cut || !cut->leavesOut(packet->pts)) {
+                list.packets.push_back(digester.of(*packet, cut ? cut->startPts : facts.firstPts));
+            }
+        }
+        av_packet_unref(packet.get());
+    }
+    return list;
+}
+
 }  // namespace
 
 Result<PacketList> pictureDigest(const std::string& path, const JobControl& job) {
     auto info = probe(path);
     if (!info) return tl::unexpected(info.error());
     if (!info->video) return fail(ErrorCode::NotMedia, path + " has no picture.", path);
-    auto input = av::openInput(path);
-    if (!input) return tl::unexpected(input.error());
-    const AVStream* video = (*input)->streams[info->video->stream];
-    const AVCodecID codec = video->codecpar->codec_id;
-    const bool units = codec == AV_CODEC_ID_H264 || codec == AV_CODEC_ID_HEVC;
-    const int prefix = units ? lengthPrefix(video->codecpar) : 0;
+    return digest(*info, nullptr, job);
+}
 
-    PacketList list{info->video->timeBase, {}};
-    for (unsigned i = 0; i < (*input)->nb_streams; ++i) {
-        if ((*input)->streams[i] != video) (*input)->streams[i]->discard = AVDISCARD_ALL;
-    }
-    const auto bytes = static_cast<double>(std::max<std::int64_t>(1, avio_size((*input)->pb)));
-    PictureHash hash;
-    auto packet = av::makePacket();
-    while (av_read_frame(input->get(), packet.get()) >= 0) {
-        if (job.stopRequested()) return cancelled();
-        if (packet->pos > 0) job.report(static_cast<double>(packet->pos) / bytes);
-        if (packet->stream_index == video->index) {
-            PacketDigest d;
-            d.pts = packet->pts - info->video->firstPts;
-            d.dts = packet->dts - info->video->firstPts;
-            d.key = (packet->flags & AV_PKT_FLAG_KEY) != 0;
-            hash.begin();
-            if (!units) {
-                hash.add(packet->data, static_cast<std::size_t>(packet->size));
-                d.size = packet->size;
-            } else if (prefix > 0) {
-                addWithLengths(hash, d.size, codec, *packet, prefix);
-            } else {
-                addWithStartCodes(hash, d.size, codec, *packet);
-            }
-            d.hash = hash.end();
-            list.packets.push_back(d);
-        }
-        av_packet_unref(packet.get());
-    }
-    return list;
+Result<PacketList> pictureDigest(const MediaInfo& take, const PictureCut& cut,
+                                 const JobControl& job) {
+    return digest(take, &cut, job);
 }
 
 std::string differenceBetween(const PacketList& a, const PacketList& b) {

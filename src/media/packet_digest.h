@@ -11,6 +11,7 @@
 #include "core/job_control.h"
 #include "core/rational.h"
 #include "core/result.h"
+#include "media/picture_cut.h"
 
 namespace brisk {
 
@@ -31,6 +32,9 @@ struct PacketList {
 /// Reads every picture packet. Memory: about 100 bytes a picture. Errors: CannotRead, NotMedia,
 /// Cancelled.
 Result<PacketList> pictureDigest(const std::string& path, const JobControl& job = {});
+/// Of the packets that a cut copies, timed from its first shown picture. Reads only these.
+Result<PacketList> pictureDigest(const MediaInfo& take, const PictureCut& cut,
+                                 const JobControl& job);
 
 /// Empty when both lists hold the same coded pictures in the same order, shown and decoded at the
 /// same times to within half a tick of the coarser clock; otherwise a sentence saying where they

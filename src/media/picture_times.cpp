@@ -5,12 +5,26 @@
 
 namespace brisk {
 
-PictureTimes::PictureTimes(std::vector<std::int64_t> pts, Rational timeBase, std::int64_t firstPts)
-    : ticks_(std::move(pts)), timeBase_(timeBase) {
-    for (auto& t : ticks_) t -= firstPts;
-    std::erase_if(ticks_, [](std::int64_t t) { return t < 0; });
-    std::sort(ticks_.begin(), ticks_.end());
-    ticks_.erase(std::unique(ticks_.begin(), ticks_.end()), ticks_.end());
+namespace {
+
+void sortOnce(std::vector<std::int64_t>& ticks) {
+    std::sort(ticks.begin(), ticks.end());
+    ticks.erase(std::unique(ticks.begin(), ticks.end()), ticks.end());
+}
+
+}  // namespace
+
+PictureTimes::PictureTimes(const std::vector<PictureStamp>& stamps, Rational timeBase,
+                           std::int64_t firstPts)
+    : timeBase_(timeBase) {
+    ticks_.reserve(stamps.size());
+    for (const PictureStamp& s : stamps) {
+        if (s.pts < firstPts) continue;
+        ticks_.push_back(s.pts - firstPts);
+        if (s.key) keys_.push_back(s.pts - firstPts);
+    }
+    sortOnce(ticks_);
+    sortOnce(keys_);
 }
 
 Seconds PictureTimes::timeOf(std::int64_t n) const {
@@ -29,6 +43,15 @@ std::int64_t PictureTimes::frameAt(Seconds t) const {
     return std::max<std::int64_t>(0, (after - ticks_.begin()) - 1);
 }
 
+std::int64_t PictureTimes::keyFrameBefore(std::int64_t n) const {
+    if (ticks_.empty()) return 0;
+    const std::int64_t tick =
+        ticks_[static_cast<std::size_t>(std::clamp<std::int64_t>(n, 0, count() - 1))];
+    const auto after = std::upper_bound(keys_.begin(), keys_.end(), tick);
+    if (after == keys_.begin()) return 0;
+    return std::lower_bound(ticks_.begin(), ticks_.end(), *(after - 1)) - ticks_.begin();
+}
+
 Seconds PictureTimes::end() const {
     if (ticks_.empty()) return {};
     const std::size_t n = ticks_.size();
@@ -39,10 +62,11 @@ Seconds PictureTimes::end() const {
 void PictureTimes::save(ByteWriter& out) const {
     out.put(timeBase_);
     out.put(ticks_);
+    out.put(keys_);
 }
 
 bool PictureTimes::load(ByteReader& in) {
-    return in.get(timeBase_) && in.get(ticks_);
+    return in.get(timeBase_) && in.get(ticks_) && in.get(keys_);
 }
 
 }  // namespace brisk

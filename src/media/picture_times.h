@@ -17,11 +17,18 @@
 
 namespace brisk {
 
+/// One coded picture as the container tells of it.
+struct PictureStamp {
+    std::int64_t pts = 0;
+    bool key = false;  ///< Can be decoded by itself.
+};
+
 class PictureTimes {
   public:
     PictureTimes() = default;
-    /// \param pts in any order, in `timeBase`; those before `firstPts` are never shown and dropped.
-    PictureTimes(std::vector<std::int64_t> pts, Rational timeBase, std::int64_t firstPts);
+    /// \param stamps in any order, in `timeBase`; those before `firstPts` are never shown and
+    ///               dropped.
+    PictureTimes(const std::vector<PictureStamp>& stamps, Rational timeBase, std::int64_t firstPts);
 
     [[nodiscard]] std::int64_t count() const { return static_cast<std::int64_t>(ticks_.size()); }
     [[nodiscard]] bool empty() const { return ticks_.empty(); }
@@ -30,6 +37,8 @@ class PictureTimes {
     [[nodiscard]] Seconds timeOf(std::int64_t n) const;
     /// The frame on screen at `t`; clamped.
     [[nodiscard]] std::int64_t frameAt(Seconds t) const;
+    /// The last frame at or before frame `n` that can be decoded by itself; clamped.
+    [[nodiscard]] std::int64_t keyFrameBefore(std::int64_t n) const;
     /// Take time at which the last frame ends.
     [[nodiscard]] Seconds end() const;
 
@@ -39,6 +48,7 @@ class PictureTimes {
 
   private:
     std::vector<std::int64_t> ticks_;  // sorted, 0 = first picture
+    std::vector<std::int64_t> keys_;   // those of them that are key frames, sorted
     Rational timeBase_{1, 1};
 };
 

@@ -126,7 +126,7 @@ std::shared_ptr<const SeekIndex> SoundReader::seekIndex() const {
 void SoundReader::collectPictureTimes(int videoStream) {
     state_->parts.front().sound.collectPictureTimes(videoStream);
 }
-std::vector<std::int64_t> SoundReader::takePictureTimes() {
+std::vector<PictureStamp> SoundReader::takePictureTimes() {
     return state_->parts.front().sound.takePictureTimes();
 }
 

@@ -142,7 +142,7 @@ struct SoundStream::State {
     bool roughly = false;  // positions may be off by the container's clock
 
     int videoStream = -1;
-    std::vector<std::int64_t> pictures;
+    std::vector<PictureStamp> pictures;
     std::shared_ptr<PacketPlaces> noted = std::make_shared<PacketPlaces>();
     std::shared_ptr<const PacketPlaces> index;
     std::int64_t damaged = 0;
@@ -218,7 +218,7 @@ struct SoundStream::State {
             const bool ours = packet->stream_index == stream;
             if (packet->stream_index == videoStream && packet->pts != AV_NOPTS_VALUE &&
                 (packet->flags & AV_PKT_FLAG_DISCARD) == 0) {
-                pictures.push_back(packet->pts);
+                pictures.push_back({packet->pts, (packet->flags & AV_PKT_FLAG_KEY) != 0});
             }
             if (ours && avcodec_send_packet(codec.get(), packet.get()) < 0) ++damaged;
             av_packet_unref(packet.get());
@@ -380,7 +380,7 @@ std::int64_t SoundStream::filledFrames() const {
 std::shared_ptr<const PacketPlaces> SoundStream::places() const {
     return state_->noted;
 }
-std::vector<std::int64_t> SoundStream::takePictureTimes() {
+std::vector<PictureStamp> SoundStream::takePictureTimes() {
     return std::move(state_->pictures);
 }
 

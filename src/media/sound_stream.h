@@ -17,6 +17,7 @@
 #include "core/byte_stream.h"
 #include "core/result.h"
 #include "core/units.h"
+#include "media/picture_times.h"
 
 namespace brisk {
 
@@ -76,7 +77,7 @@ class SoundStream {
 
     /// Also notes the picture stream's time stamps while reading on from here to the end.
     void collectPictureTimes(int videoStream);
-    [[nodiscard]] std::vector<std::int64_t> takePictureTimes();
+    [[nodiscard]] std::vector<PictureStamp> takePictureTimes();
 
     /// Complete after reading from 0 to the end without a seek.
     [[nodiscard]] std::shared_ptr<const PacketPlaces> places() const;

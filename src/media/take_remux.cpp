@@ -11,6 +11,8 @@
 
 #include "media/av_handles.h"
 #include "media/copied_streams.h"
+#include "media/packets_of_cut.h"
+#include "media/picture_coder.h"
 #include "media/sound_track_encoder.h"
 
 extern "C" {
@@ -113,7 +115,13 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
     if (code < 0) return cannotWrite(plan, code);
     const av::Output output(raw);
     copyMetadata(input, raw);
-    AVStream* to = addCopiedStream(raw, from);
+    std::optional<PictureCoder> coder;
+    if (plan.cut && plan.cut->way == PieceWay::CodedAnew) {
+        auto made = PictureCoder::addTo(raw, from, *plan.cut, plan.source.path);
+        if (!made) return tl::unexpected(made.error());
+        coder.emplace(std::move(*made));
+    }
+    AVStream* to = coder ? coder->stream() : addCopiedStream(raw, from);
     if (plan.cut) moveTimecode(plan, raw, to);
     std::vector<SoundTrackEncoder> tracks;
     for (const RemuxTrack& t : plan.tracks) {
@@ -158,10 +166,11 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
     };
     std::int64_t left = plan.cut ? plan.cut->packets : -1;  // -1: all there are
     bool begun = !plan.cut;
-    if (plan.cut &&
-        av_seek_frame(input, video.stream, plan.cut->keyDts, AVSEEK_FLAG_BACKWARD) < 0) {
-        av_seek_frame(input, video.stream, 0, AVSEEK_FLAG_BACKWARD);
-    }
+    if (plan.cut) seekBeforeCut(input, video, *plan.cut);
+    const auto write = [&](AVPacket* p) -> Result<void> {
+        const int written = av_interleaved_write_frame(raw, p);
+        return written < 0 ? Result<void>(cannotWrite(plan, written)) : Result<void>{};
+    };
     auto packet = av::makePacket();
     while (left != 0) {
         if (job.stopRequested()) return cancelled();
@@ -174,26 +183,36 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
                         plan.source.path, av::errorText(code));
         }
         // The seek may land on an earlier key frame.
-        begun = begun || (packet->stream_index == video.stream && packet->dts == plan.cut->keyDts);
+        begun = begun || isFirstOf(*plan.cut, video, packet.get());
         if (packet->stream_index != video.stream || !begun) {
             const bool wanted = others.copies(packet->stream_index) && others.place(packet.get());
-            code = wanted ? av_interleaved_write_frame(raw, packet.get()) : 0;
+            if (wanted) {
+                if (auto written = write(packet.get()); !written) return written;
+            }
             av_packet_unref(packet.get());
-            if (code < 0) return cannotWrite(plan, code);
             continue;
         }
         if (left > 0) --left;
-        if (packet->pts != AV_NOPTS_VALUE) packet->pts -= zero;
-        if (packet->dts != AV_NOPTS_VALUE) packet->dts -= zero;
         const std::int64_t stamp = packet->dts != AV_NOPTS_VALUE ? packet->dts : packet->pts;
-        const Seconds at{ticksToSeconds(stamp, video.timeBase)};
+        const Seconds at{ticksToSeconds(stamp - zero, video.timeBase)};
         if (plan.soundLength > Seconds{0}) job.report(at / plan.soundLength);
         if (auto fed = feedUpTo(at + Seconds{0.1}); !fed) return fed;
+        if (coder || (plan.cut && plan.cut->leavesOut(packet->pts))) {
+            if (coder) {
+                if (auto coded = coder->push(packet.get(), write); !coded) return coded;
+            }
+            av_packet_unref(packet.get());
+            continue;
+        }
+        if (packet->pts != AV_NOPTS_VALUE) packet->pts -= zero;
+        if (packet->dts != AV_NOPTS_VALUE) packet->dts -= zero;
         av_packet_rescale_ts(packet.get(), from->time_base, to->time_base);
         packet->stream_index = to->index;
         packet->pos = -1;
-        code = av_interleaved_write_frame(raw, packet.get());
-        if (code < 0) return cannotWrite(plan, code);
+        if (auto written = write(packet.get()); !written) return written;
+    }
+    if (coder) {
+        if (auto coded = coder->push(nullptr, write); !coded) return coded;
     }
     if (auto fed = feedUpTo(plan.soundLength); !fed) return fed;
     for (SoundTrackEncoder& track : tracks) {

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// A take's picture, copied packet for packet into a new file, with new sound beside it. The
-/// picture is never decoded here. Shown times move together so that the first picture is at 0.
+/// A take's picture, copied packet for packet into a new file, with new sound beside it; decoded
+/// and coded anew only where a cut asks for it. Shown times move together so that the first picture
+/// is at 0.
 ///
 ///     RemuxPlan plan{.source = take, .target = temporary, .format = "mov", .tracks = {{spec, {},
 ///     pull}}}; remuxTake(plan, job);

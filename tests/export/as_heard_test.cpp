@@ -14,6 +14,7 @@
 #include "support/pieces.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
+#include "support/witness.h"
 
 namespace brisk {
 namespace {
@@ -61,15 +62,10 @@ class AsHeard : public ::testing::Test {
     }
     /// What the ffprobe program says of each sound: whether it plays by itself.
     static std::string witness(const std::string& path) {
-        const std::string command =
-            "ffprobe -v error -select_streams a -show_entries "
-            "stream_disposition=default -of default=nk=1:nw=1 '" +
-            path + "'";
         std::string said;
-        if (FILE* pipe = popen(command.c_str(), "r")) {
-            char line[64];
-            while (std::fgets(line, sizeof line, pipe)) said += line;
-            pclose(pipe);
+        const auto file = test::probedFile(path);
+        for (const auto& s : file["streams"]) {
+            if (s["codec_type"] == "audio") said += s["disposition"]["default"].dump() + "\n";
         }
         return said;
     }

@@ -27,6 +27,33 @@ class CutTake : public ::testing::TestWithParam<int> {
             take_, test::soundOf(take_, test::scanned(folder_.file("rec.wav")), {{7}, {0}}),
             VideoContainer::Mov, folder_.file("out"), "{take} clean"});
     }
+    /// Picture and sound of a written file are those of the take from there on, to the sample.
+    void sameAsTheTakeFrom(Seconds start, const std::string& path, bool identical) {
+        auto piece = PictureReader::open(path);
+        auto whole = PictureReader::open(folder_.file("take.mp4"));
+        ASSERT_TRUE(piece && whole);
+        for (const double into : {0.0, 0.04, 1.0, 4.0}) {
+            const auto a = piece->at({into + 0.001}, 64),
+                       b = whole->at(start + Seconds{into + 0.001}, 64);
+            ASSERT_TRUE(a && b) << into;
+            if (identical) {
+                EXPECT_EQ(a->pixels, b->pixels) << "at " << into;
+                continue;
+            }
+            // Each picture is one grey of its own.
+            const auto grey = [](const Picture& p) {
+                return static_cast<int>(p.pixels[700] & 255);
+            };
+            EXPECT_NEAR(grey(*a), grey(*b), 2) << "at " << into;
+        }
+        const auto sound = test::decodeAll(path);
+        const auto first = static_cast<std::size_t>(std::llround((7 + start.value) * 48000));
+        double most = 0;
+        for (std::size_t n = 0; n < 4 * 48000; ++n) {
+            most = std::max(most, std::fabs(static_cast<double>(sound[n]) - talk_[first + n]));
+        }
+        EXPECT_LT(most, 1e-6) << "to the sample";
+    }
     test::TempFolder folder_;
     std::vector<float> talk_;
     SoundScan take_;
@@ -42,7 +69,7 @@ TEST_P(CutTake, EachPieceIsAFileThatBeginsWithItsPictureAndItsSound) {
         const auto written = exportVideo(p, {});
         ASSERT_TRUE(written) << written.error().sentence;
         EXPECT_EQ(written->readBack.problem, "");
-        EXPECT_TRUE(written->readBack.pictureIdentical);
+        EXPECT_TRUE(written->readBack.picture.identical);
         EXPECT_NE(written->path.find("take clean piece " + std::to_string(p.piece)),
                   std::string::npos);
         const auto info = probe(written->path);
@@ -74,13 +101,79 @@ TEST_P(CutTake, EachPieceIsAFileThatBeginsWithItsPictureAndItsSound) {
     }
 }
 
-TEST_P(CutTake, OtherContainersSayThatTheyCannot) {
+TEST_P(CutTake, AtAKeyFrameThePictureIsCopiedInEveryContainer) {
+    // The one before it ends inside of what the second begins with.
+    plan_->sound.kept = {{{1}, {3.2}}, {{3.4}, {8.2}}};
+    plan_->sound.choice.softEdgeMs = 0;
+    plan_->pieceStart = PieceStart::KeyFrame;
+    for (const VideoContainer container : {VideoContainer::Mov, VideoContainer::Mkv}) {
+        plan_->container = container;
+        const VideoExportPlan p = plansForPieces(*plan_).back();
+        EXPECT_EQ(
+            describeExport(p).find("From 0:00:03.4 to 0:00:08.2 of the take. Picture untouched, "
+                                   "from the key frame 0.40 s before the cut on"),
+            0u)
+            << describeExport(p);
+        const auto written = exportVideo(p, {});
+        ASSERT_TRUE(written) << written.error().sentence;
+        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_TRUE(written->readBack.picture.identical);
+        EXPECT_NEAR(written->lead.value, 0.4, 1e-9) << "a key frame each second";
+        sameAsTheTakeFrom({3.0}, written->path, true);
+    }
+}
+
+TEST_P(CutTake, CodedAnewItIsExactInEveryContainer) {
     plan_->sound.kept = {{{3.4}, {8.2}}};
+    plan_->sound.choice.softEdgeMs = 0;
+    for (const VideoContainer container : {VideoContainer::Mkv, VideoContainer::Mov}) {
+        plan_->container = container;
+        plan_->pieceStart =
+            container == VideoContainer::Mov ? PieceStart::CodedAnew : PieceStart::Exact;
+        const VideoExportPlan p = plansForPieces(*plan_).front();
+        const std::string because = "because MKV cannot begin between key frames";
+        EXPECT_NE(describeExport(p).find("Picture coded anew (H.264"), std::string::npos);
+        EXPECT_EQ(describeExport(p).find(because) != std::string::npos,
+                  container == VideoContainer::Mkv);
+        const auto written = exportVideo(p, {});
+        ASSERT_TRUE(written) << written.error().sentence;
+        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_FALSE(written->readBack.picture.identical);
+        EXPECT_EQ(written->readBack.picture.pictures, 120) << "4.8 s, and none beyond";
+        EXPECT_GT(written->readBack.picture.leastAlikeDb.value(), 40);
+        sameAsTheTakeFrom({3.4}, written->path, false);
+        EXPECT_EQ(test::scanned(written->path).pictures.count(), 120);
+        EXPECT_NEAR(test::scanned(written->path).pictures.end().value, 4.8, 0.0015);
+    }
+}
+
+TEST_P(CutTake, AtAKeyFrameAnywayNothingIsCodedAnew) {
+    plan_->sound.kept = {{{4}, {8.2}}};
+    plan_->sound.choice.softEdgeMs = 0;
     plan_->container = VideoContainer::Mkv;
-    const auto written = exportVideo(plansForPieces(*plan_).front(), {});
-    ASSERT_FALSE(written);
-    EXPECT_NE(written.error().sentence.find("choose MOV"), std::string::npos);
-    EXPECT_FALSE(std::filesystem::exists(folder_.file("out/take clean.mkv")));
+    const VideoExportPlan p = plansForPieces(*plan_).front();
+    EXPECT_NE(describeExport(p).find("Picture untouched; track 1"), std::string::npos);
+    const auto written = exportVideo(p, {});
+    ASSERT_TRUE(written) << written.error().sentence;
+    EXPECT_TRUE(written->readBack.picture.identical);
+    EXPECT_EQ(written->lead, Seconds{0});
+    sameAsTheTakeFrom({4}, written->path, true);
+}
+
+TEST_P(CutTake, APictureThatIsNotTheTakesIsFound) {
+    plan_->sound.kept = {{{3.4}, {8.2}}};
+    plan_->pieceStart = PieceStart::CodedAnew;
+    VideoExportPlan p = plansForPieces(*plan_).front();
+    const auto written = exportVideo(p, {});
+    ASSERT_TRUE(written) << written.error().sentence;
+    const auto problemOf = [&](TimeRange stretch) {
+        p.cut = *pictureCut(take_.info, stretch, PieceWay::CodedAnew, {});
+        return checkPicture(p, written->path, {})->problem;
+    };
+    EXPECT_EQ(problemOf({{3.4}, {8.2}}), "");
+    EXPECT_NE(problemOf({{3.4}, {8.4}}).find("fewer"), std::string::npos);
+    EXPECT_NE(problemOf({{5.4}, {10.2}}).find("differs"), std::string::npos)
+        << "other pictures, as many";
 }
 
 INSTANTIATE_TEST_SUITE_P(BFrames, CutTake, ::testing::Values(0, 2));

@@ -96,7 +96,7 @@ TEST_F(ExportFailure, ReadBackNoticesAWrongPlace) {
                           folder.file("out"), "x"};
     const auto r = readBack(other, good->path, JobControl{});
     ASSERT_TRUE(r);
-    EXPECT_TRUE(r->pictureIdentical);
+    EXPECT_TRUE(r->picture.identical);
     EXPECT_NEAR(r->sound.start.milliseconds(), 0.5, 0.02);
     EXPECT_NE(r->problem.find("from where the tether says"), std::string::npos);
 }

@@ -220,10 +220,11 @@ TEST_F(HandOver, APlaceThatNobodyConfirmedIsSaidBeforeAndAfter) {
 }
 
 TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
-    state_.edits.push_back({2, {}, {{{1}, {3}}}, {}});
+    state_.edits.push_back({2, {}, {{{1.3}, {3}}}, {}});
     choice_.container = VideoContainer::Mkv;
-    EXPECT_NE(plan().files[0].problem.find("only be written as MOV or MP4"), std::string::npos);
-    EXPECT_EQ(plan().files[1].problem, "");
+    EXPECT_NE(plan().files[0].holds.find("coded anew"), std::string::npos) << "and what it costs";
+    choice_.pieces = PieceStart::KeyFrame;
+    EXPECT_EQ(plan().files[0].holds.find("coded anew"), std::string::npos);
     choice_.container = VideoContainer::SameAsTake;
     choice_.codec = SoundCodec::Flac;
     EXPECT_NE(plan().files[1].problem.find("does not go into .mp4; choose AAC"), std::string::npos);

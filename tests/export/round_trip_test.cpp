@@ -5,9 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
-#include <fstream>
-#include <sstream>
+#include <optional>
 
 #include "dsp/plain_lag.h"
 #include "export/video_export.h"
@@ -17,9 +15,12 @@
 #include "support/pieces.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
+#include "support/witness.h"
 
 namespace brisk {
 namespace {
+
+using nlohmann::json;
 
 constexpr double kLength = 5;
 const ClockLine kLine{{2.1234567}, {63.5}};
@@ -44,71 +45,65 @@ const Camera kCameras[] = {{"plain.mp4"},
                            {"cinema.mp4", "aac", 0, 2, {24000, 1001}},
                            {"fast.mov", "pcm_s24le", 0, 0, {60000, 1001}}};
 
-std::string said(const std::string& command) {
-    std::string out;
-    if (FILE* pipe = popen(command.c_str(), "r")) {
-        char line[512];
-        while (std::fgets(line, sizeof line, pipe)) out += line;
-        pclose(pipe);
+/// The first stream of a kind, as ffprobe sees it.
+json streamOf(const json& file, const char* type) {
+    for (const auto& s : file["streams"]) {
+        if (s["codec_type"] == type) return s;
     }
-    return out;
+    return {};
 }
 
-std::string ffprobe(const std::string& path, const std::string& what) {
-    return said("ffprobe -v error -of default=nw=1 " + what + " '" + path + "'");
+/// A tag of the file, or of one of its streams; empty where it says nothing.
+std::string tagOf(const json& file, const std::string& name) {
+    std::vector<json> holders{file["format"]};
+    // Titles of tracks are ours; a timecode may stand on a track.
+    if (name != "title")
+        holders.insert(holders.end(), file["streams"].begin(), file["streams"].end());
+    for (const json& h : holders) {
+        if (h.contains("tags") && h["tags"].contains(name)) return h["tags"][name];
+    }
+    return {};
 }
 
-/// Every decoded picture: when it is shown after the first, and a hash of what it shows.
-std::vector<std::pair<double, std::string>> picturesOf(const std::string& path) {
-    std::istringstream all(
-        said("ffmpeg -nostdin -v error -noautorotate -copyts -i '" + path +
-             "' -map 0:v -fps_mode passthrough -enc_time_base -1 -f framemd5 -"));
-    std::vector<std::pair<double, std::string>> out;
-    double tick = 0;
-    for (std::string line; std::getline(all, line);) {
-        int num = 0, den = 1;
-        if (std::sscanf(line.c_str(), "#tb 0: %d/%d", &num, &den) == 2) {
-            tick = static_cast<double>(num) / den;
-        }
-        if (line.empty() || line[0] == '#') continue;
-        std::istringstream fields(line);
-        std::string field[6];
-        for (auto& f : field) std::getline(fields, f, ',');
-        out.emplace_back(std::stod(field[2]) * tick, field[5]);
+json rotationOf(const json& file) {
+    const json video = streamOf(file, "video");
+    if (!video.contains("side_data_list")) return {};
+    for (const auto& d : video["side_data_list"]) {
+        if (d.contains("rotation")) return d["rotation"];
     }
-    for (std::size_t i = out.size(); i-- > 0;) out[i].first -= out[0].first;
-    return out;
+    return {};
 }
 
 /// Sound from the first picture on, as ffmpeg presents it.
-std::vector<float> soundFromFirstPicture(const std::string& path, int track) {
-    const std::string first =
-        ffprobe(path, "-select_streams v:0 -show_entries stream=start_time -of csv=p=0");
-    const auto at = std::llround(std::stod(first) * 48000);
-    const std::string raw = path + ".raw";
-    test::ffmpeg("-copyts -i '" + path + "' -map 0:a:" + std::to_string(track) +
-                 " -af aresample=48000:async=1:first_pts=" + std::to_string(at) +
-                 " -ac 1 -f f32le '" + raw + "'");
-    const std::string bytes = test::bytesOf(raw);
+std::vector<float> soundFromFirstPicture(const std::string& path, const json& file) {
+    const double first = std::stod(streamOf(file, "video")["start_time"].get<std::string>());
+    const std::string bytes =
+        test::printedBy("ffmpeg -nostdin -v error -copyts -i '" + path +
+                        "' -map 0:a:0 -af aresample=48000:async=1:first_pts=" +
+                        std::to_string(std::llround(first * 48000)) + " -ac 1 -f f32le -");
     std::vector<float> out(bytes.size() / sizeof(float));
     std::copy_n(bytes.data(), out.size() * sizeof(float), reinterpret_cast<char*>(out.data()));
-    std::filesystem::remove(raw);
     return out;
 }
 
-/// Seconds that a sound is late against the recording on its line at a take time.
-double slipAt(const std::vector<float>& sound, const std::vector<float>& recording,
-              double takeTime) {
+/// Seconds that a sound is late, at a time of its own, against the recording on its line at a take
+/// time; nothing in a pause.
+std::optional<double> slipAt(const std::vector<float>& sound, const std::vector<float>& recording,
+                             double at, double takeTime) {
     const std::size_t n = 24000;
     const auto from = static_cast<std::size_t>(std::llround(takeTime * 48000));
+    const auto own = static_cast<std::size_t>(std::llround(at * 48000));
     std::vector<float> want(n);
+    float loudest = 0;
     for (std::size_t i = 0; i < n; ++i) {
         const double r = kLine.toRecording({static_cast<double>(from + i) / 48000}).value * 48000;
         const auto k = static_cast<std::size_t>(r);
         const auto part = static_cast<float>(r - std::floor(r));
         want[i] = recording[k] * (1 - part) + recording[k + 1] * part;
+        loudest = std::max(loudest, std::fabs(want[i]));
     }
-    const PlainLag lag = measureLag(want, std::span(sound).subspan(from, n), 2000);
+    if (loudest < 0.05f || own + n > sound.size()) return std::nullopt;
+    const PlainLag lag = measureLag(want, std::span(sound).subspan(own, n), 2000);
     EXPECT_GT(lag.correlation, 0.9) << "at " << takeTime;
     return lag.samples / 48000;
 }
@@ -142,6 +137,8 @@ class RoundTrip : public ::testing::TestWithParam<Camera> {
         test::writeSound(folder_.file("lavalier.wav"), recording_, {"pcm_s24le", 48000, 1, {}, {}});
         take_ = test::scanned(path_);
         clean_ = test::scanned(folder_.file("lavalier.wav"));
+        before_ = test::decodedPictures(path_);
+        source_ = test::probedFile(path_);
     }
     void addDataAndChapters() {
         test::writeBytes(folder_.file("gyro.bin"), std::string(3000, 'g'));
@@ -161,69 +158,68 @@ class RoundTrip : public ::testing::TestWithParam<Camera> {
         const auto packets = pictureDigest(written);
         ASSERT_TRUE(packets);
         EXPECT_EQ(differenceBetween(*pictureDigest(path_), *packets), "");
-        if (before_.empty()) before_ = picturesOf(path_);
-        const auto after = picturesOf(written);
+        const auto after = test::decodedPictures(written);
         ASSERT_GT(before_.size(), 100u);
         ASSERT_EQ(after.size(), before_.size());
-        // Matroska's clock counts milliseconds.
-        const double half = written.ends_with(".mkv") || path_.ends_with(".mkv") ? 6e-4 : 2e-5;
         for (std::size_t i = 0; i < after.size(); ++i) {
             ASSERT_EQ(after[i].second, before_[i].second) << "picture " << i;
-            ASSERT_NEAR(after[i].first, before_[i].first, half) << "picture " << i;
+            ASSERT_NEAR(after[i].first, before_[i].first, slackOf(written)) << "picture " << i;
         }
     }
-    void saysTheSameOfItself(const std::string& written) {
-        const auto tag = [](const std::string& of, const std::string& name) {
-            // Titles of tracks are ours; a timecode may stand on a track.
-            const std::string where = name == "title" ? "" : ":stream_tags=" + name;
-            const std::string all = ffprobe(
-                of, "-show_entries format_tags=" + name + where + ":stream_side_data=rotation");
-            const auto at = all.find(name + "=");
-            return at == std::string::npos ? std::string()
-                                           : all.substr(at, all.find('\n', at) - at);
-        };
+    /// Matroska's clock counts milliseconds.
+    [[nodiscard]] double slackOf(const std::string& written) const {
+        return written.ends_with(".mkv") || path_.ends_with(".mkv") ? 6e-4 : 2e-5;
+    }
+    void saysTheSameOfItself(const std::string& written, const json& file) {
         // Transport streams have no room for words.
         if (!written.ends_with("ts")) {
-            for (const char* name : {"title", "creation_time", "rotation"}) {
-                if (std::string(name) == "rotation" && written.ends_with(".mkv")) {
-                    const bool said = holds_.find("turn the picture by 90") != std::string::npos;
-                    EXPECT_EQ(said, GetParam().phone) << "what cannot be kept is said";
-                    continue;
-                }
-                EXPECT_EQ(tag(written, name), tag(path_, name)) << name;
+            for (const char* name : {"title", "creation_time"}) {
+                EXPECT_EQ(tagOf(file, name), tagOf(source_, name)) << name;
+            }
+            if (written.ends_with(".mkv")) {
+                const bool said = holds_.find("turn the picture by 90") != std::string::npos;
+                EXPECT_EQ(said, GetParam().phone) << "what cannot be kept is said";
+            } else {
+                EXPECT_EQ(rotationOf(file), rotationOf(source_));
             }
         }
         if (written.ends_with(".mov") || written.ends_with(".mp4")) {
-            EXPECT_EQ(tag(written, "timecode"), tag(path_, "timecode"));
+            EXPECT_EQ(tagOf(file, "timecode"), tagOf(source_, "timecode"));
         }
-        const std::string colour =
-            "-select_streams v:0 -show_entries stream=color_primaries,color_transfer,color_space,"
-            "color_range,r_frame_rate,sample_aspect_ratio,width,height";
-        // Matroska states no base rate; its clock does not hold one.
-        const std::string a = ffprobe(path_, colour), b = ffprobe(written, colour);
-        EXPECT_EQ(b.substr(0, b.find("r_frame_rate")), a.substr(0, a.find("r_frame_rate")));
+        const json a = streamOf(source_, "video"), b = streamOf(file, "video");
+        for (const char* fact : {"color_primaries", "color_transfer", "color_space", "color_range",
+                                 "sample_aspect_ratio", "width", "height"}) {
+            EXPECT_EQ(b.value(fact, json()), a.value(fact, json())) << fact;
+        }
         if (!GetParam().phone) return;
-        EXPECT_EQ(ffprobe(written,
-                          "-show_chapters -show_entries chapter=start_time,end_time:"
-                          "chapter_tags=title"),
-                  ffprobe(path_,
-                          "-show_chapters -show_entries chapter=start_time,end_time:"
-                          "chapter_tags=title"));
-        EXPECT_NE(
-            ffprobe(written, "-select_streams a -show_entries stream_tags=language").find("ger"),
-            std::string::npos);
-        const std::string data = "-show_entries stream=codec_tag_string";
-        const bool carried = ffprobe(written, data).find("gpmd") != std::string::npos;
+        const auto chapters = [](const json& of) {
+            json all;
+            for (const auto& c : of["chapters"]) {
+                all.push_back({c["start_time"], c["end_time"], c["tags"]["title"]});
+            }
+            return all;
+        };
+        EXPECT_EQ(chapters(file).size(), 2u);
+        EXPECT_EQ(chapters(file), chapters(source_));
+        EXPECT_EQ(streamOf(file, "audio")["tags"]["language"], "ger");
+        const json data = streamOf(file, "data");
+        const bool carried = data.is_object() && data["codec_tag_string"] == "gpmd";
         EXPECT_EQ(carried, written.ends_with(".mov"));
         // What cannot be carried is said beforehand.
         EXPECT_EQ(holds_.find("data track (bin_data) left out") == std::string::npos, carried)
             << holds_;
+    }
+    [[nodiscard]] VideoExportPlan planFor(VideoContainer container, SoundCodec codec) const {
+        return {take_,     test::soundOf(take_, clean_, kLine),
+                container, folder_.file("out"),
+                "{take}",  codec};
     }
     test::TempFolder folder_;
     std::string path_, holds_;
     SoundScan take_, clean_;
     std::vector<float> recording_;
     std::vector<std::pair<double, std::string>> before_;
+    json source_;
 };
 
 TEST_P(RoundTrip, InEveryContainerWithEveryCodingOfSound) {
@@ -233,30 +229,75 @@ TEST_P(RoundTrip, InEveryContainerWithEveryCodingOfSound) {
          {VideoContainer::Mov, VideoContainer::Mkv, VideoContainer::SameAsTake}) {
         for (const SoundCodec codec : codecsFor(container, path_)) {
             SCOPED_TRACE(endingOf(container, path_) + " " + codecName(codec));
-            VideoExportPlan plan{take_,     test::soundOf(take_, clean_, kLine),
-                                 container, folder_.file("out"),
-                                 "{take}",  codec};
+            const VideoExportPlan plan = planFor(container, codec);
             holds_ = describeExport(plan);
             const auto written = exportVideo(plan, {});
             ASSERT_TRUE(written) << written.error().sentence;
             EXPECT_EQ(written->readBack.problem, "");
             EXPECT_EQ(written->holds, holds_);
             ASSERT_NO_FATAL_FAILURE(picturesAreThoseOf(written->path));
-            saysTheSameOfItself(written->path);
-            const auto sound = soundFromFirstPicture(written->path, 0);
+            const json file = test::probedFile(written->path);
+            saysTheSameOfItself(written->path, file);
+            const auto sound = soundFromFirstPicture(written->path, file);
             for (const double t : {0.2, 2.2, kLength - 0.8}) {
-                EXPECT_LT(std::fabs(slipAt(sound, recording_, t)), 1e-4) << "at " << t;
+                const auto slip = slipAt(sound, recording_, t, t);
+                ASSERT_TRUE(slip) << "no sound at " << t;
+                EXPECT_LT(std::fabs(*slip), 1e-4) << "at " << t;
             }
-            const std::string coded =
-                ffprobe(written->path, "-select_streams a -show_entries stream=codec_name");
-            const std::string wanted = codec == SoundCodec::Pcm24 ? "pcm_s24le" : codecName(codec);
-            // Of transport streams ffprobe speaks twice, of the programme and of the stream.
-            EXPECT_EQ(coded.substr(0, coded.find('\n')), "codec_name=" + wanted);
+            EXPECT_EQ(streamOf(file, "audio")["codec_name"],
+                      codec == SoundCodec::Pcm24 ? "pcm_s24le" : codecName(codec));
             ++files;
         }
     }
     EXPECT_GE(files, 8);
     EXPECT_EQ(test::bytesOf(path_), original) << "the original is untouched";
+}
+
+TEST_P(RoundTrip, APieceBeginsWhereItIsSaidToInEveryWay) {
+    const TimeRange piece{{1.3}, {3.7}};
+    const std::pair<VideoContainer, PieceStart> ways[] = {
+        {VideoContainer::Mov, PieceStart::Exact},
+        {VideoContainer::Mkv, PieceStart::KeyFrame},
+        {VideoContainer::SameAsTake, PieceStart::Exact},
+        {VideoContainer::Mkv, PieceStart::CodedAnew}};
+    const auto shownAt = [&](double t) {
+        std::size_t i = 0;
+        while (i + 1 < before_.size() && before_[i + 1].first <= t + 1e-6) ++i;
+        return i;
+    };
+    for (const auto& [container, start] : ways) {
+        VideoExportPlan plan = planFor(container, defaultCodec(container));
+        plan.sound.kept = {piece};
+        plan.pieceStart = start;
+        const VideoExportPlan p = plansForPieces(plan).front();
+        const std::string what = describeExport(p);
+        SCOPED_TRACE(endingOf(container, path_) + " " + what);
+        const auto written = exportVideo(p, {});
+        ASSERT_TRUE(written) << written.error().sentence;
+        EXPECT_EQ(written->readBack.problem, "");
+        const bool anew = what.find("coded anew") != std::string::npos;
+        const auto after = test::decodedPictures(written->path);
+        const std::size_t first =
+            shownAt(before_[shownAt(piece.start.value)].first - written->lead.value);
+        const std::size_t last = shownAt(piece.end.value - 1e-4);
+        ASSERT_GE(after.size(), last - first + 1);
+        EXPECT_LE(after.size(), last - first + (anew ? 1u : 4u));
+        for (std::size_t i = 0; i < last - first; ++i) {
+            EXPECT_TRUE(anew || after[i].second == before_[first + i].second) << "picture " << i;
+            ASSERT_NEAR(after[i].first, before_[first + i].first - before_[first].first, 1.1e-3)
+                << "picture " << i;
+        }
+        const json file = test::probedFile(written->path);
+        const auto sound = soundFromFirstPicture(written->path, file);
+        int measured = 0;
+        for (const double t : {0.1, 0.4, 0.7, 1.0, 1.3, 1.6}) {
+            const auto slip = slipAt(sound, recording_, t, before_[first].first + t);
+            if (!slip) continue;
+            EXPECT_LT(std::fabs(*slip), 1e-4) << "at " << t;
+            ++measured;
+        }
+        EXPECT_GE(measured, 3);
+    }
 }
 
 INSTANTIATE_TEST_SUITE_P(Cameras, RoundTrip, ::testing::ValuesIn(kCameras),

@@ -13,6 +13,7 @@
 #include "support/pieces.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
+#include "support/witness.h"
 
 namespace brisk {
 namespace {
@@ -55,15 +56,12 @@ class SoundAlone : public ::testing::Test {
         EXPECT_GT(lag.correlation, 0.9);
         return lag.samples / 48000;
     }
+    /// "name=value", a line each.
     static std::string tagsOf(const std::string& path) {
         std::string said;
-        if (FILE* pipe =
-                popen(("ffprobe -v error -show_entries format_tags -of default=nw=1 '" + path + "'")
-                          .c_str(),
-                      "r")) {
-            char line[256];
-            while (std::fgets(line, sizeof line, pipe)) said += line;
-            pclose(pipe);
+        const auto file = test::probedFile(path);
+        for (const auto& [name, value] : file["format"]["tags"].items()) {
+            said += "TAG:" + name + "=" + value.get<std::string>() + "\n";
         }
         return said;
     }

@@ -150,7 +150,7 @@ TEST_F(Timelines, EveryObjectIsAsTheSchemaHasItAndEveryRangeAddsUp) {
 
 TEST_F(Timelines, NewFilesAreNamedFromTheirFolder) {
     takes_.resize(1);
-    const auto timeline = buildTimeline("A day", takes_, {{1, {"/out/bench-01 clean.mov"}, {}}});
+    const auto timeline = buildTimeline("A day", takes_, {{1, {{"/out/bench-01 clean.mov"}}, {}}});
     const json j = json::parse(otioText(timeline, "/out"));
     walk(j);
     const json& clip = trackNamed(j, "A")["children"][0];
@@ -233,7 +233,7 @@ TEST_F(Timelines, TheEditListHoldsOnePictureTrackAndSaysWhatItCannot) {
 TEST_F(Timelines, APieceBeginsWithATimecodeOfItsOwn) {
     takes_.resize(1);
     takes_[0].sound.kept = {{{2}, {4}}, {{6}, {8}}};
-    const std::vector<WrittenTake> written{{1, {"/out/a 1.mov", "/out/a 2.mov"}, {}}};
+    const std::vector<WrittenTake> written{{1, {{"/out/a 1.mov"}, {"/out/a 2.mov"}}, {}}};
     const auto timeline = buildTimeline("A day", takes_, written);
     const auto events = parsed(editList(timeline).text, 25);
     ASSERT_EQ(events.size(), 2u);
@@ -242,10 +242,48 @@ TEST_F(Timelines, APieceBeginsWithATimecodeOfItsOwn) {
     walk(json::parse(otioText(timeline, "/out")));
 }
 
+TEST_F(Timelines, AFileThatBeginsBeforeItsPieceIsEnteredLater) {
+    takes_.resize(1);
+    takes_[0].sound.kept = {{{2}, {4}}};
+    const auto timeline = buildTimeline("A day", takes_, {{1, {{"/out/a.mov", {0.8}}}, {}}});
+    const json j = json::parse(otioText(timeline, "/out"));
+    walk(j);
+    EXPECT_EQ(trackNamed(j, "A")["children"][1]["source_range"]["start_time"]["value"], 20);
+    EXPECT_EQ(trackNamed(j, "A, clean sound")["children"][1]["source_range"]["start_time"]["value"],
+              std::llround(0.8 * 48000));
+    const auto events = parsed(editList(timeline).text, 25);
+    EXPECT_EQ(events.at(0).in, frames("01:00:12:00", 25)) << "the picture's own timecode";
+}
+
+TEST_F(Timelines, OtherMicrophonesHaveTracksOfTheirOwn) {
+    auto hand = std::make_shared<SoundScan>(*recording_);
+    hand->info.path = "/rec/hand.wav";
+    takes_.resize(1);
+    takes_[0].sound.beside = {{{hand, {{40}, {0}}}}};
+    const auto clipOf = [&](const std::vector<WrittenTake>& written) {
+        const auto timeline = buildTimeline("A day", takes_, written);
+        const EditList list = editList(timeline);
+        EXPECT_EQ(parsed(list.text, 25).size(), written.empty() ? 2u : 1u) << list.text;
+        EXPECT_NE(list.cannotSay.at(0).find("hand.wav is left out"), std::string::npos);
+        const json j = json::parse(otioText(timeline, "/out"));
+        walk(j);
+        return trackNamed(j, "A, hand.wav")["children"].at(0);
+    };
+    const json as = clipOf({});
+    EXPECT_EQ(as["media_reference"]["target_url"], "file:///rec/hand.wav");
+    EXPECT_EQ(as["source_range"]["start_time"]["value"], 40 * 48000);
+    const json in = clipOf({{1, {{"/out/a.mov"}}, {}}});
+    EXPECT_EQ(in["media_reference"]["target_url"], "a.mov");
+    EXPECT_EQ(in["metadata"]["brisk"]["sound_track"], 2);
+    const json own = clipOf({{1, {{"/out/a.mov"}}, {}, {{{"/out/a hand.wav"}}}}});
+    EXPECT_EQ(own["media_reference"]["target_url"], "a%20hand.wav");
+    EXPECT_FALSE(own["metadata"]["brisk"].contains("sound_track"));
+}
+
 TEST_F(Timelines, PictureAndSoundOfOneNewFileAreOneEvent) {
     takes_.resize(2);
     const EditList list = editList(buildTimeline(
-        "A day", takes_, {{1, {"/out/bench 1.mov"}, {}}, {2, {"/out/bench 2.mov"}, {}}}));
+        "A day", takes_, {{1, {{"/out/bench 1.mov"}}, {}}, {2, {{"/out/bench 2.mov"}}, {}}}));
     const auto events = parsed(list.text, 25);
     ASSERT_EQ(events.size(), 2u) << list.text;
     EXPECT_EQ(events[0].mode, "B");

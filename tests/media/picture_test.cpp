@@ -16,7 +16,8 @@ namespace {
 using test::TempFolder;
 
 TEST(PictureTimes, MapsFramesAndTimesBothWays) {
-    const PictureTimes p({1000, 1040, 1120, 1080, 960}, {1, 1000}, 1000);
+    const PictureTimes p({{1000, true}, {1040}, {1120}, {1080, true}, {960, true}}, {1, 1000},
+                         1000);
     ASSERT_EQ(p.count(), 4) << "what lies before the first shown picture is not counted";
     for (std::int64_t n = 0; n < 4; ++n) {
         EXPECT_NEAR(p.timeOf(n).value, 0.04 * static_cast<double>(n), 1e-12);
@@ -26,6 +27,8 @@ TEST(PictureTimes, MapsFramesAndTimesBothWays) {
     EXPECT_EQ(p.frameAt({99}), 3);
     EXPECT_EQ(p.frameAt({-5}), 0);
     EXPECT_NEAR(p.end().value, 0.16, 1e-12);
+    const std::int64_t keys[] = {0, 0, 2, 2};
+    for (std::int64_t n = 0; n < 4; ++n) EXPECT_EQ(p.keyFrameBefore(n), keys[n]);
 }
 
 TEST(PictureTimes, EmptyIsHarmless) {

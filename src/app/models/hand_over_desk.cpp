@@ -26,6 +26,7 @@ std::string rememberedWords(const HandOverChoice& c) {
     if (c.codec) add(true, codecName(*c.codec));
     add(c.sound == SoundFormat::Wav, "sound-wav");
     add(c.sound == SoundFormat::Flac, "sound-flac");
+    add(c.pieces != PieceStart::Exact, pieceStartName(c.pieces));
     add(c.timeline, "otio");
     add(c.editList, "edl");
     add(c.pointAtOriginals, "originals");
@@ -51,6 +52,9 @@ void takeRemembered(const std::string& words, HandOverChoice& c) {
         }
         if (w == "sound-wav") c.sound = SoundFormat::Wav;
         if (w == "sound-flac") c.sound = SoundFormat::Flac;
+        for (const PieceStart known : {PieceStart::CodedAnew, PieceStart::KeyFrame}) {
+            if (w == pieceStartName(known)) c.pieces = known;
+        }
         c.timeline = c.timeline || w == "otio";
         c.editList = c.editList || w == "edl";
         c.pointAtOriginals = c.pointAtOriginals || w == "originals";

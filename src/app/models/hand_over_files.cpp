@@ -13,8 +13,8 @@ QString q(const std::string& s) {
 /// What reading it back found, in words.
 QString foundWords(const FileResult& r) {
     QString text;
-    if (r.pictures > 0 && r.picturesIdentical) {
-        text = QObject::tr(" Read back: %1 pictures identical").arg(q(groupedText(r.pictures)));
+    if (r.picture.pictures > 0 && r.picture.problem.empty()) {
+        text = QObject::tr(" Read back: %1").arg(q(r.picture.words()));
     }
     if (r.check.measured) {
         text += text.isEmpty() ? QObject::tr(" Read back:") : QObject::tr(",");

@@ -61,6 +61,7 @@ HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent
     connect(back, &QPushButton::clicked, this, &HandOverSheet::closed);
 
     addVideoRow();
+    addPiecesRow();
     addSoundRow();
     addPapersRow();
     addNameRow();
@@ -86,13 +87,15 @@ HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent
 }
 
 QHBoxLayout* HandOverSheet::addRow(const QString& name) {
-    auto* row = new QHBoxLayout;
+    auto* line = new QWidget(this);
+    auto* row = new QHBoxLayout(line);
+    row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(2);
     auto* l = new QLabel(name, this);
     l->setProperty("quiet", true);
     l->setFixedWidth(kNames);
     row->addWidget(l);
-    static_cast<QVBoxLayout*>(layout())->addLayout(row);
+    layout()->addWidget(line);
     return row;
 }
 
@@ -150,6 +153,30 @@ void HandOverSheet::addVideoRow() {
             [codec = codec](HandOverChoice& c) { c.codec = codec; });
         codecs_.emplace_back(codec, b);
     }
+    row->addStretch(1);
+}
+
+void HandOverSheet::addPiecesRow() {
+    auto* row = addRow(tr("pieces begin"));
+    pieces_ = row->parentWidget();
+    const auto start = [&](const QString& text, const QString& tip, PieceStart which) {
+        addChoice(
+            row, tr("pieces begin"), text, tip,
+            [which](const HandOverChoice& c) { return c.pieces == which; },
+            [which](HandOverChoice& c) { c.pieces = which; });
+    };
+    start(tr("at the cut"),
+          tr("Picture untouched in MOV and MP4, which can hide what comes before; in others it is "
+             "coded anew where the cut is not at a key frame"),
+          PieceStart::Exact);
+    start(
+        tr("at the cut, coded anew"),
+        tr("For programs that show what a MOV hides: slow, and the picture is not the take's own, "
+           "though hardly to be told from it"),
+        PieceStart::CodedAnew);
+    start(tr("at the key frame before"),
+          tr("Picture untouched, quick; a piece begins a little before its cut"),
+          PieceStart::KeyFrame);
     row->addStretch(1);
 }
 
@@ -309,6 +336,8 @@ void HandOverSheet::refresh() {
     for (const auto& [codec, button] : codecs_) {
         button->setVisible(c.video && std::find(can.begin(), can.end(), codec) != can.end());
     }
+    const auto cut = [](const PlannedFile& f) { return f.asVideo && f.asVideo->stretch; };
+    pieces_->setVisible(std::any_of(plan.files.begin(), plan.files.end(), cut));
     if (pattern_->text() != q(c.pattern)) pattern_->setText(q(c.pattern));
     pattern_->setEnabled(!desk_.running());
     folder_->setText(q(c.folder.string()));

@@ -40,6 +40,7 @@ class HandOverSheet : public QWidget {
     QPushButton* addChoice(QHBoxLayout* row, const QString& name, const QString& text,
                            const QString& tip, Is is, Change change);
     void addVideoRow();
+    void addPiecesRow();
     void addSoundRow();
     void addPapersRow();
     void addNameRow();
@@ -56,6 +57,7 @@ class HandOverSheet : public QWidget {
     };
     std::vector<Choice> choices_;
     std::vector<std::pair<SoundCodec, QPushButton*>> codecs_;
+    QWidget* pieces_;  // only where a take is cut
     QPushButton *thisTake_, *tethered_, *placed_;
     QLineEdit* pattern_;
     ElidedLabel* folder_;

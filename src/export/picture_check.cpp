@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "export/picture_check.h"
+
+#include <cmath>
+
+#include "core/time_text.h"
+#include "export/video_export.h"
+#include "media/packet_digest.h"
+#include "media/picture_likeness.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kLooksAlikeDb = 30;  // below it, people see it beside the other
+
+Result<PictureCheck> checkCoded(const VideoExportPlan& plan, const std::string& path,
+                                const JobControl& job) {
+    auto likeness = comparePictures(plan.take.info, *plan.cut, path, job);
+    if (!likeness) return tl::unexpected(likeness.error());
+    PictureCheck c;
+    c.pictures = likeness->pictures;
+    c.leastAlikeDb = likeness->leastAlikeDb;
+    c.problem = likeness->difference;
+    if (c.problem.empty() && likeness->leastAlikeDb < kLooksAlikeDb) {
+        c.problem = "The picture at " + clockText(likeness->leastAlike, 1) +
+                    " differs from the take's so that it is seen.";
+    }
+    return c;
+}
+
+}  // namespace
+
+std::string PictureCheck::words() const {
+    if (pictures == 0) return {};
+    const std::string count = groupedText(pictures) + " pictures ";
+    if (!leastAlikeDb) return count + (identical ? "identical" : "DIFFER");
+    return count + "alike to " + std::to_string(std::lround(*leastAlikeDb)) + " dB";
+}
+
+Result<PictureCheck> checkPicture(const VideoExportPlan& plan, const std::string& path,
+                                  const JobControl& job) {
+    if (plan.cut && plan.cut->way == PieceWay::CodedAnew) return checkCoded(plan, path, job);
+    auto source = plan.cut ? pictureDigest(plan.take.info, *plan.cut, job.part(0, 0.5))
+                           : pictureDigest(plan.take.info.path, job.part(0, 0.5));
+    if (!source) return tl::unexpected(source.error());
+    auto written = pictureDigest(path, job.part(0.5, 1));
+    if (!written) return tl::unexpected(written.error());
+    PictureCheck c;
+    c.pictures = static_cast<std::int64_t>(written->packets.size());
+    c.problem = differenceBetween(*source, *written);
+    c.identical = c.problem.empty();
+    if (!c.identical) c.problem = "The picture differs from the take: " + c.problem + ".";
+    return c;
+}
+
+}  // namespace brisk

@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What reading a written video's picture back found: copied packets must be the take's own,
+/// pictures that were coded anew must be as many, at the same times, and look alike.
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+
+#include "core/job_control.h"
+#include "core/result.h"
+
+namespace brisk {
+
+struct VideoExportPlan;
+
+struct PictureCheck {
+    std::int64_t pictures = 0;  ///< 0 = nothing was read.
+    bool identical = false;     ///< Packet for packet.
+    /// Coded anew: the peak signal-to-noise ratio of the picture that is least alike, in dB.
+    std::optional<double> leastAlikeDb;
+    std::string problem;  ///< Empty when all is well.
+
+    /// "375 pictures identical", "124 pictures alike to 43 dB"; empty where nothing was read.
+    [[nodiscard]] std::string words() const;
+};
+
+/// \param plan with its cut, where it is of a piece. Errors: CannotRead, Cancelled.
+Result<PictureCheck> checkPicture(const VideoExportPlan& plan, const std::string& writtenPath,
+                                  const JobControl& job);
+
+}  // namespace brisk

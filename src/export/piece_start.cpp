@@ -1,0 +1,75 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "export/piece_start.h"
+
+#include <algorithm>
+#include <cctype>
+#include <cstdio>
+
+#include "export/video_export.h"
+
+namespace brisk {
+namespace {
+
+// Of what a camera writes, at a quality at which nothing is seen to be lost: it has more time to
+// think than we take, and we keep what it threw away well.
+constexpr double kCodedGrowth = 1.5;
+
+std::string containerName(const VideoExportPlan& plan) {
+    std::string name = endingOf(plan.container, plan.take.info.path).substr(1);
+    std::transform(name.begin(), name.end(), name.begin(),
+                   [](unsigned char c) { return std::toupper(c); });
+    return name;
+}
+
+}  // namespace
+
+const char* pieceStartName(PieceStart start) {
+    switch (start) {
+        case PieceStart::CodedAnew:
+            return "coded";
+        case PieceStart::KeyFrame:
+            return "key-frame";
+        default:
+            return "exact";
+    }
+}
+
+Seconds leadOf(const VideoExportPlan& plan) {
+    if (!plan.stretch) return {0};
+    const PictureTimes& pictures = plan.take.pictures;
+    const std::int64_t first = pictures.frameAt(plan.stretch->start);
+    return pictures.timeOf(first) - pictures.timeOf(pictures.keyFrameBefore(first));
+}
+
+PieceWay wayOf(const VideoExportPlan& plan) {
+    if (!plan.stretch) return PieceWay::Copied;
+    if (plan.pieceStart == PieceStart::CodedAnew) return PieceWay::CodedAnew;
+    if (plan.pieceStart == PieceStart::KeyFrame) return PieceWay::AtKeyFrame;
+    if (canHidePictures(muxerOf(plan.container, plan.take.info.path))) return PieceWay::Copied;
+    return leadOf(plan) > Seconds{0} ? PieceWay::CodedAnew : PieceWay::AtKeyFrame;
+}
+
+std::string pictureWords(const VideoExportPlan& plan) {
+    const PieceWay way = wayOf(plan);
+    if (way == PieceWay::AtKeyFrame && leadOf(plan) > Seconds{0}) {
+        char text[80];
+        std::snprintf(text, sizeof text,
+                      "Picture untouched, from the key frame %.2f s before the cut on",
+                      leadOf(plan).value);
+        return text;
+    }
+    if (way != PieceWay::CodedAnew) return "Picture untouched";
+    std::string text = "Picture coded anew (";
+    text += plan.take.info.video && plan.take.info.video->codec == "hevc" ? "HEVC" : "H.264";
+    text += ", hardly to be told from the take's; slow)";
+    if (plan.pieceStart == PieceStart::Exact) {
+        text += " because " + containerName(plan) + " cannot begin between key frames";
+    }
+    return text;
+}
+
+double pictureGrowth(const VideoExportPlan& plan) {
+    return wayOf(plan) == PieceWay::CodedAnew ? kCodedGrowth : 1;
+}
+
+}  // namespace brisk
