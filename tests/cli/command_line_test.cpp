@@ -127,6 +127,25 @@ TEST_F(CommandLine, ExportWritesWhateverIsAskedForAndOnlyThat) {
     EXPECT_EQ(wrong({"--video", "mov", "--codec", "opus"}), 4) << "and says what would go";
 }
 
+TEST_F(CommandLine, PiecesBeginAsItIsAsked) {
+    // The recorder was started late: what it does not cover is trimmed away.
+    const std::string late = folder.file("late.wav");
+    test::ffmpeg("-ss 19.3 -i '" + clean + "' -c:a pcm_s24le '" + late + "'");
+    const auto exported = [&](const std::string& how) {
+        const auto r = runCli({"export", "--camera", take, "--clean", late, "--out",
+                               folder.file(how), "--video", "mkv", "--uncovered", "trim",
+                               "--pieces", how, "--report", "json", "--quiet"});
+        EXPECT_EQ(r.exitCode, 0) << r.err;
+        return r.json().at("written").at(0);
+    };
+    const auto copied = exported("key-frame"), coded = exported("exact");
+    EXPECT_TRUE(copied.at("read_back").at("picture_identical").get<bool>());
+    EXPECT_FALSE(copied.at("read_back").contains("pictures_alike_db"));
+    EXPECT_FALSE(coded.at("read_back").at("picture_identical").get<bool>());
+    EXPECT_GT(coded.at("read_back").at("pictures_alike_db").get<double>(), 35);
+    EXPECT_GT(copied.at("read_back").at("pictures"), coded.at("read_back").at("pictures"));
+}
+
 TEST_F(CommandLine, ExportsTheTetheredTakesOfASavedShoot) {
     Shoot shoot;
     shoot.apply(commands::addMedia({{0, take, MediaKind::Take, *fingerprintOf(take)},

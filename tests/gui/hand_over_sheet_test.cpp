@@ -133,6 +133,31 @@ TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
         << "nothing is written over";
 }
 
+TEST_F(HandOverSheet, WherePiecesBeginIsChosenWhereATakeIsCutAndItsCostIsSaid) {
+    QPushButton* keyFrame = w.button(QStringLiteral("pieces begin: at the key frame before"));
+    EXPECT_TRUE(!keyFrame || !keyFrame->isVisible()) << "nothing is cut";
+    const int take = session().state().ids(MediaKind::Take)[1];
+    session().keep(take, {{{3.4}, {9}}}, QStringLiteral("trimmed"));
+    keyFrame = w.button(QStringLiteral("pieces begin: at the key frame before"));
+    ASSERT_TRUE(keyFrame && keyFrame->isVisible());
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("0:00:09.0 of the take. Picture untou")));
+    ASSERT_TRUE(w.press(QStringLiteral("video: MKV")));
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("because MKV cannot begin between key")))
+        << w.handOverWords().toStdString();
+    ASSERT_TRUE(w.press(QStringLiteral("pieces begin: at the key frame before")));
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("from the key frame 0.40 s before")))
+        << w.handOverWords().toStdString();
+    HandOverChoice remembered;
+    app::takeRemembered(app::rememberedWords(desk().choice()), remembered);
+    EXPECT_EQ(remembered.pieces, PieceStart::KeyFrame);
+    ASSERT_TRUE(w.press(QStringLiteral("pieces begin: at the cut, coded anew")));
+    ASSERT_TRUE(w.press(QStringLiteral("Write 3 files")));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_EQ(desk().count(FileState::Written), 3u);
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("Read back: 140 pictures alike to")))
+        << w.handOverWords().toStdString();
+}
+
 TEST_F(HandOverSheet, OneTakeOnlyAndWhatTheContainerDoesNotTakeIsNotOffered) {
     ASSERT_TRUE(w.press(QStringLiteral("this take")));
     EXPECT_EQ(desk().plan().files.size(), 1u);
