@@ -43,6 +43,7 @@ void shoot(MainWindow& w, const QString& path) {
 /// The sheet: planned, being written, done.
 void handOver(MainWindow& w, const QDir& out) {
     const QTemporaryDir folder;
+    w.session().keep(w.bench().take(), {{{4.3}, {31}}}, QStringLiteral("Trim"));
     for (auto* b : w.findChildren<QPushButton*>()) {
         if (b->text() == QStringLiteral("Hand over…")) b->click();
     }
@@ -67,6 +68,7 @@ void handOver(MainWindow& w, const QDir& out) {
     settle(w);
     w.grab().save(out.filePath(QStringLiteral("hand-over-done.png")));
     w.handOver().closed();
+    w.session().undo();
 }
 
 /// A day of many takes, before and after it was matched.

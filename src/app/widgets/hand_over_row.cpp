@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/widgets/hand_over_row.h"
 
+#include <QAbstractItemView>
 #include <QPainter>
+#include <algorithm>
 
 #include "app/models/hand_over_files.h"
 #include "app/style/app_style.h"
@@ -9,17 +11,37 @@
 
 namespace brisk::app {
 namespace {
-constexpr int kRow = 48;
+
+constexpr int kSide = 8;  // pixels left and right
+constexpr int kAbove = 24, kBelow = 6;
+constexpr int kMostLines = 4;
+
+}  // namespace
+
+int HandOverRow::sentenceHeight(const QString& sentence, int width) const {
+    // Thousands of rows are laid out anew at each step of a long hand-over.
+    if (width != measuredFor_) heights_.clear();
+    measuredFor_ = width;
+    const auto known = heights_.constFind(sentence);
+    if (known != heights_.cend()) return *known;
+    const QFontMetrics fm(uiFont(12));
+    const int most = kMostLines * fm.lineSpacing();
+    const int height =
+        fm.boundingRect(QRect(0, 0, width, most), Qt::TextWordWrap, sentence).height();
+    return heights_[sentence] = std::clamp(height, fm.lineSpacing(), most);
 }
 
-QSize HandOverRow::sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const {
-    return {200, kRow};
+QSize HandOverRow::sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const {
+    const auto* view = qobject_cast<const QAbstractItemView*>(option.widget);
+    const int width = (view ? view->viewport()->width() : option.rect.width()) - 2 * kSide;
+    const QString sentence = index.data(HandOverFiles::SentenceRole).toString();
+    return {200, kAbove + sentenceHeight(sentence, std::max(80, width)) + kBelow};
 }
 
 void HandOverRow::paint(QPainter* p, const QStyleOptionViewItem& option,
                         const QModelIndex& index) const {
     const Colours& c = colours();
-    const QRect r = option.rect.adjusted(8, 0, -8, 0);
+    const QRect r = option.rect.adjusted(kSide, 0, -kSide, 0);
     p->save();
     if (option.state & QStyle::State_Selected) p->fillRect(option.rect, c.raised);
     p->setPen(c.hairline);
@@ -39,10 +61,8 @@ void HandOverRow::paint(QPainter* p, const QStyleOptionViewItem& option,
         p->fontMetrics().elidedText(index.data().toString(), Qt::ElideMiddle, nameRoom.width()));
     p->setFont(uiFont(12));
     p->setPen(index.data(HandOverFiles::AttentionRole).toBool() ? c.attention : c.quiet);
-    const QRect lower(r.left(), r.top() + 24, r.width(), 18);
-    p->drawText(lower, Qt::AlignVCenter,
-                p->fontMetrics().elidedText(index.data(HandOverFiles::SentenceRole).toString(),
-                                            Qt::ElideRight, lower.width()));
+    const QRect lower(r.left(), r.top() + kAbove, r.width(), r.height() - kAbove - kBelow);
+    p->drawText(lower, Qt::TextWordWrap, index.data(HandOverFiles::SentenceRole).toString());
     const double progress = index.data(HandOverFiles::ProgressRole).toDouble();
     if (progress >= 0) {
         const QRectF bar(r.left(), r.bottom() - 3, r.width(), 3);

@@ -3,6 +3,7 @@
 /// Paints one file of a hand-over: its name, what it holds, and how far it is.
 #pragma once
 
+#include <QHash>
 #include <QStyledItemDelegate>
 
 namespace brisk::app {
@@ -15,6 +16,12 @@ class HandOverRow : public QStyledItemDelegate {
                                  const QModelIndex& index) const override;
     void paint(QPainter* p, const QStyleOptionViewItem& option,
                const QModelIndex& index) const override;
+
+  private:
+    /// Pixels, of the lines that it is broken into.
+    [[nodiscard]] int sentenceHeight(const QString& sentence, int width) const;
+    mutable QHash<QString, int> heights_;
+    mutable int measuredFor_ = 0;
 };
 
 }  // namespace brisk::app

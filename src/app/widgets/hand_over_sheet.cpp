@@ -69,7 +69,8 @@ HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent
     files_ = new QListView(this);
     files_->setModel(new HandOverFiles(desk_, files_));
     files_->setItemDelegate(new HandOverRow(files_));
-    files_->setUniformItemSizes(true);
+    files_->setResizeMode(QListView::Adjust);
+    files_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     files_->setContextMenuPolicy(Qt::CustomContextMenu);
     files_->setAccessibleName(tr("Files to be written"));
     connect(files_, &QListView::customContextMenuRequested, this, &HandOverSheet::showMenu);
