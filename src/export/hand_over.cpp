@@ -4,10 +4,12 @@
 #include "export/hand_over.h"
 
 #include <algorithm>
+#include <chrono>
 #include <map>
 
 #include "core/atomic_file.h"
 #include "core/parallel_for.h"
+#include "core/time_left.h"
 #include "export/edit_list.h"
 #include "export/otio.h"
 #include "export/report.h"
@@ -122,9 +124,12 @@ void HandOverRun::go(const std::vector<std::size_t>& files, const Observer& obse
 void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
     const PlannedFile& f = plan_.files[i];
     FileResult& r = results_[i];
-    const JobControl job = jobOf(i).within(all).withReport([this, i, &r](double fraction) {
+    const auto begun = std::chrono::steady_clock::now();
+    const JobControl job = jobOf(i).within(all).withReport([this, i, &r, begun](double fraction) {
         if (fraction < r.progress + 0.005) return;
         r.progress = fraction;
+        const std::chrono::duration<double> elapsed = std::chrono::steady_clock::now() - begun;
+        r.left = timeLeft({elapsed.count()}, fraction);
         tell(i);
     });
     if (!job.stopRequested()) {
@@ -134,6 +139,7 @@ void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
     const auto done = job.stopRequested() ? Result<void>(cancelled())
                       : f.take == 0       ? writeWords(f, r)
                                           : writeMedia(f, r, job);
+    r.left.reset();
     if (done) {
         r.state = FileState::Written;
         r.progress = 1;

@@ -25,7 +25,8 @@ struct FileResult {
     std::string holds;    ///< One sentence.
     std::string problem;  ///< Why it failed, or what reading it back found.
     std::optional<ErrorCode> failedBy = {};
-    double progress = 0;  ///< 0 to 1.
+    double progress = 0;               ///< 0 to 1.
+    std::optional<Seconds> left = {};  ///< While it is written, once that can be told.
     std::uintmax_t bytes = 0;
     std::string sha256;
     PictureCheck picture;

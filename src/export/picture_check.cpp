@@ -2,6 +2,7 @@
 #include "export/picture_check.h"
 
 #include <cmath>
+#include <future>
 
 #include "core/time_text.h"
 #include "export/video_export.h"
@@ -40,10 +41,15 @@ std::string PictureCheck::words() const {
 Result<PictureCheck> checkPicture(const VideoExportPlan& plan, const std::string& path,
                                   const JobControl& job) {
     if (plan.cut && plan.cut->way == PieceWay::CodedAnew) return checkCoded(plan, path, job);
-    auto source = plan.cut ? pictureDigest(plan.take.info, *plan.cut, job.part(0, 0.5))
-                           : pictureDigest(plan.take.info.path, job.part(0, 0.5));
+    // Both at the same time: reading is most of it.
+    const JobControl silent = job.withReport({});
+    auto reading = std::async(std::launch::async, [&] {
+        return plan.cut ? pictureDigest(plan.take.info, *plan.cut, silent)
+                        : pictureDigest(plan.take.info.path, silent);
+    });
+    auto written = pictureDigest(path, job);
+    auto source = reading.get();
     if (!source) return tl::unexpected(source.error());
-    auto written = pictureDigest(path, job.part(0.5, 1));
     if (!written) return tl::unexpected(written.error());
     PictureCheck c;
     c.pictures = static_cast<std::int64_t>(written->packets.size());

@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The idea: read the source's packets in order; before each picture packet goes out, render and
-// write the sound up to its time. Nothing is held but the muxer's own small interleaving queue.
+// The idea: read the source's packets in order; before each picture packet goes out, write the
+// sound up to its time, which is rendered beside it. Nothing is held but a few seconds of sound and
+// the muxer's own small interleaving queue.
 #include "media/take_remux.h"
 
 #include <algorithm>
 #include <cctype>
 #include <cmath>
+#include <deque>
 #include <filesystem>
 #include <vector>
 
@@ -57,30 +59,24 @@ class SoundFeed {
   public:
     SoundFeed(SoundTrackEncoder& track, const RemuxTrack& from, Seconds length)
         : track_(track),
-          pull_(from.pull),
-          channels_(static_cast<std::size_t>(from.spec.channels)),
-          left_(from.spec.rate.samples(length - from.start)),
-          block_(kBlock * channels_) {}
+          ahead_(from.pull, from.spec.channels, from.spec.rate.samples(length - from.start)) {}
 
-    /// Renders and writes sound until `time` is covered, or all of it.
+    /// Writes sound until `time` is covered, or all of it.
     Result<void> upTo(Seconds time) {
-        while (left_ > 0 && track_.pushedUntil() <= time) {
-            const auto n = static_cast<std::size_t>(std::min<std::int64_t>(kBlock, left_));
-            const auto part = std::span(block_).first(n * channels_);
-            if (auto pulled = pull_(part); !pulled) return pulled;
-            if (auto pushed = track_.push(part); !pushed) return pushed;
-            left_ -= static_cast<std::int64_t>(n);
+        while (!ended_ && track_.pushedUntil() <= time) {
+            auto block = ahead_.next();
+            if (!block) return tl::unexpected(block.error());
+            ended_ = block->empty();
+            if (ended_) break;
+            if (auto pushed = track_.push(*block); !pushed) return pushed;
         }
         return {};
     }
 
   private:
-    static constexpr std::int64_t kBlock = 4800;
     SoundTrackEncoder& track_;
-    const SoundPull& pull_;
-    std::size_t channels_;
-    std::int64_t left_;
-    std::vector<float> block_;
+    SoundAhead ahead_;
+    bool ended_ = false;
 };
 
 }  // namespace
@@ -154,7 +150,7 @@ Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
     av_dict_free(&options);
     if (code < 0) return cannotWrite(plan, code);
 
-    std::vector<SoundFeed> feeds;
+    std::deque<SoundFeed> feeds;  // which stay where they are
     for (std::size_t i = 0; i < tracks.size(); ++i) {
         feeds.emplace_back(tracks[i], plan.tracks[i], plan.soundLength);
     }

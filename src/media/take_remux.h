@@ -8,9 +8,7 @@
 ///     pull}}}; remuxTake(plan, job);
 #pragma once
 
-#include <functional>
 #include <optional>
-#include <span>
 #include <string>
 #include <vector>
 
@@ -18,17 +16,16 @@
 #include "core/result.h"
 #include "media/media_info.h"
 #include "media/picture_cut.h"
+#include "media/sound_ahead.h"
 #include "media/sound_track.h"
 
 namespace brisk {
-
-/// Fills interleaved samples of a new sound, always the whole span.
-using SoundPull = std::function<Result<void>(std::span<float>)>;
 
 struct RemuxTrack {
     SoundTrackSpec spec;
     /// Of the first sample, on take time; 0 or a little before it, see soundStartFor.
     Seconds start;
+    /// Called in a thread of its own, those of other tracks at the same time.
     SoundPull pull;
 };
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/hand_over_files.h"
 
+#include "core/time_left.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -29,7 +30,8 @@ QString asideOf(const PlannedFile& f, const FileResult& r) {
     };
     switch (r.state) {
         case FileState::Writing:
-            return QObject::tr("writing, %1 %").arg(static_cast<int>(r.progress * 100));
+            return QObject::tr("writing, %1 %").arg(static_cast<int>(r.progress * 100)) +
+                   (r.left ? QObject::tr(", %1").arg(q(timeLeftText(*r.left))) : QString());
         case FileState::Written:
             return sized(r.problem.empty() ? QObject::tr("written") : QObject::tr("not as meant"),
                          r.bytes);

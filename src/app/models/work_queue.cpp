@@ -2,7 +2,8 @@
 #include "app/models/work_queue.h"
 
 #include <algorithm>
-#include <cmath>
+
+#include "core/time_left.h"
 
 namespace brisk::app {
 
@@ -53,11 +54,9 @@ QString WorkQueue::summary() const {
     QString text = first.what;
     const auto ended = startedInRun_ - static_cast<int>(running_.size());
     if (startedInRun_ > 1) text += tr(" · %1 of %2").arg(ended + 1).arg(startedInRun_);
-    const double f = first.fraction->load();
-    const double seconds = static_cast<double>(first.since.elapsed()) / 1000;
-    if (f > 0.05 && seconds > 1) {
-        const int left = static_cast<int>(std::ceil(seconds / f * (1 - f)));
-        text += tr(" · %1 s left").arg(left);
+    const Seconds elapsed{static_cast<double>(first.since.elapsed()) / 1000};
+    if (const auto left = timeLeft(elapsed, first.fraction->load())) {
+        text += tr(" · %1").arg(QString::fromStdString(timeLeftText(*left)));
     }
     return text;
 }
