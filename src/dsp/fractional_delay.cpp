@@ -17,6 +17,30 @@ double sinc(double x) {
     if (std::fabs(x) < 1e-12) return 1.0;
     return std::sin(std::numbers::pi * x) / (std::numbers::pi * x);
 }
+// The same sums in the same order on every processor, so that results do not depend on it.
+#if defined(__x86_64__) && defined(__GNUC__) && !defined(__clang__)
+#define BRISK_FAST __attribute__((target_clones("avx2", "default")))
+#else
+#define BRISK_FAST
+#endif
+
+/// out[n * step] = the taps on what follows oldest[n].
+BRISK_FAST void convolve(const float* taps, const float* oldest, std::size_t frames, float* out,
+                         std::size_t step) {
+    // Eight sums side by side, as the processor adds them.
+    constexpr std::size_t kLanes = 8;
+    static_assert(kTaps % kLanes == 0);
+    for (std::size_t n = 0; n < frames; ++n) {
+        float sums[kLanes] = {};
+        for (std::size_t i = 0; i < kTaps; i += kLanes) {
+            for (std::size_t lane = 0; lane < kLanes; ++lane) {
+                sums[lane] += taps[i + lane] * oldest[n + i + lane];
+            }
+        }
+        out[n * step] = ((sums[0] + sums[4]) + (sums[1] + sums[5])) +
+                        ((sums[2] + sums[6]) + (sums[3] + sums[7]));
+    }
+}
 }  // namespace
 
 FractionalAdvance::FractionalAdvance(double fraction, int channels)
@@ -52,26 +76,9 @@ void FractionalAdvance::process(std::span<const float> in, std::vector<float>& o
     for (std::size_t c = 0; c < channels; ++c) {
         for (std::size_t n = 0; n < line_.size(); ++n) line_[n] = history_[n * channels + c];
         const float* oldest = line_.data() + before / channels + 1 - taps_.size();
-        for (std::size_t n = 0; n < frames; ++n) {
-            out[first + n * channels + c] = dot(oldest + n);
-        }
+        convolve(taps_.data(), oldest, frames, out.data() + first + c, channels);
     }
     history_.erase(history_.begin(), history_.end() - static_cast<std::ptrdiff_t>(before));
-}
-
-float FractionalAdvance::dot(const float* oldest) const {
-    // Eight sums side by side, as the processor adds them.
-    constexpr std::size_t kLanes = 8;
-    static_assert(kTaps % kLanes == 0);
-    float sums[kLanes] = {};
-    const float* taps = taps_.data();
-    for (std::size_t i = 0; i < kTaps; i += kLanes) {
-        for (std::size_t lane = 0; lane < kLanes; ++lane) {
-            sums[lane] += taps[i + lane] * oldest[i + lane];
-        }
-    }
-    return ((sums[0] + sums[4]) + (sums[1] + sums[5])) +
-           ((sums[2] + sums[6]) + (sums[3] + sums[7]));
 }
 
 }  // namespace brisk

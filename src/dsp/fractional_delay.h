@@ -23,8 +23,6 @@ class FractionalAdvance {
     void process(std::span<const float> in, std::vector<float>& out);
 
   private:
-    [[nodiscard]] float dot(const float* oldest) const;
-
     int channels_;
     std::vector<float> taps_;     // oldest sample's first
     std::vector<float> history_;  // interleaved
