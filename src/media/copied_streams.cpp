@@ -8,9 +8,13 @@
 namespace brisk {
 namespace {
 
-void copySideData(const AVStream* from, AVStream* to) {
+void copySideData(const AVStream* from, AVStream* to, bool codedAnew) {
     for (int i = 0; i < from->nb_side_data; ++i) {
         const auto& d = from->side_data[i];
+        // Buffer sizes, and corrections that lie in the coded pictures themselves.
+        const bool ofCoding =
+            d.type == AV_PKT_DATA_CPB_PROPERTIES || d.type == AV_PKT_DATA_DOVI_CONF;
+        if (codedAnew && ofCoding) continue;
         auto* copy = av_stream_new_side_data(to, d.type, d.size);
         if (copy) std::copy_n(d.data, d.size, copy);
     }
@@ -30,7 +34,7 @@ std::int64_t ticks(Seconds t, AVRational base) {
 
 }  // namespace
 
-AVStream* addCopiedStream(AVFormatContext* output, const AVStream* from) {
+AVStream* addCopiedStream(AVFormatContext* output, const AVStream* from, bool codedAnew) {
     AVStream* to = avformat_new_stream(output, nullptr);
     avcodec_parameters_copy(to->codecpar, from->codecpar);
     to->codecpar->codec_tag = codecTagFor(output->oformat, from->codecpar);
@@ -40,7 +44,7 @@ AVStream* addCopiedStream(AVFormatContext* output, const AVStream* from) {
     to->sample_aspect_ratio = from->sample_aspect_ratio;
     to->disposition = from->disposition;
     av_dict_copy(&to->metadata, from->metadata, 0);
-    copySideData(from, to);
+    copySideData(from, to, codedAnew);
     return to;
 }
 

@@ -33,6 +33,7 @@ class CopiedStreams {
 };
 
 /// The source's description of a stream, on a new one, with the code that the container has for it.
-AVStream* addCopiedStream(AVFormatContext* output, const AVStream* from);
+/// \param codedAnew  leaves out what is true of the source's coding only.
+AVStream* addCopiedStream(AVFormatContext* output, const AVStream* from, bool codedAnew = false);
 
 }  // namespace brisk

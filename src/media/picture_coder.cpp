@@ -66,8 +66,7 @@ Result<PictureCoder> PictureCoder::addTo(AVFormatContext* output, const AVStream
     const int code = avcodec_open2(c, encoder, nullptr);
     if (code < 0) return self.cannotCode(code);
 
-    self.to_ = addCopiedStream(output, from);
-    // What the take says of its own coding is true no more.
+    self.to_ = addCopiedStream(output, from, true);
     avcodec_parameters_from_context(self.to_->codecpar, c);
     for (int i = 0; i < c->nb_coded_side_data; ++i) {
         const AVPacketSideData& d = c->coded_side_data[i];

@@ -40,13 +40,17 @@ void shoot(MainWindow& w, const QString& path) {
     std::printf("%s\n", qPrintable(path));
 }
 
+void press(MainWindow& w, const QString& text) {
+    for (auto* b : w.findChildren<QPushButton*>()) {
+        if (b->text() == text && b->isVisible()) b->click();
+    }
+}
+
 /// The sheet: planned, being written, done.
 void handOver(MainWindow& w, const QDir& out) {
     const QTemporaryDir folder;
     w.session().keep(w.bench().take(), {{{4.3}, {31}}}, QStringLiteral("Trim"));
-    for (auto* b : w.findChildren<QPushButton*>()) {
-        if (b->text() == QStringLiteral("Hand over…")) b->click();
-    }
+    press(w, QStringLiteral("Hand over…"));
     auto& desk = w.handOver().desk();
     desk.change([&](brisk::HandOverChoice& c) {
         c.folder = folder.path().toStdString();
@@ -165,9 +169,6 @@ int main(int argc, char** argv) {
     shoot(w, out.filePath(QStringLiteral("bench-by-hand.png")));
     w.session().undo();
     settle(w);
-    w.bench().setPlayhead(brisk::Seconds{3.2918});
-    w.bench().seam().zoomToPlayhead(0.004);
-    shoot(w, out.filePath(QStringLiteral("bench-samples.png")));
     w.session().undo();
     w.session().lock(take);
     w.bench().setPlayhead(brisk::Seconds{3.28});
@@ -176,6 +177,9 @@ int main(int argc, char** argv) {
     w.bench().seam().zoomToPlayhead(8);
     w.session().lockSure(w.session().state().ids(brisk::MediaKind::Take));
     handOver(w, out);
+    press(w, QStringLiteral("Keys"));
+    shoot(w, out.filePath(QStringLiteral("keys.png")));
+    press(w, QStringLiteral("Keys"));
     brisk::SoundChoice sound = w.session().state().sound;
     sound.camera = brisk::CameraSound::SecondTrack;
     sound.quietClaps = true;

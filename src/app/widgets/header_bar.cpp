@@ -52,6 +52,8 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
             this, &HeaderBar::open);
     save_ = button(tr("Save"), tr("Save the shoot"), QKeySequence::Save);
     connect(save_, &QPushButton::clicked, this, &HeaderBar::save);
+    connect(button(tr("Keys"), tr("Every key of this window, on one page"), Qt::Key_F1),
+            &QPushButton::clicked, this, &HeaderBar::keys);
     row->addStretch(1);
 
     workArea_ = new QWidget(this);
@@ -77,8 +79,8 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     work->addWidget(workBar_);
     work->addWidget(stop);
     row->addWidget(workArea_);
-    handOver_ =
-        button(tr("Hand over…"), tr("Write videos, sound, timelines and reports"), Qt::CTRL | Qt::Key_E);
+    handOver_ = button(tr("Hand over…"), tr("Write videos, sound, timelines and reports"),
+                       Qt::CTRL | Qt::Key_E);
     handOver_->setProperty("primary", true);
     handOver_->setFont(uiFont(13, true));
     connect(handOver_, &QPushButton::clicked, this, &HeaderBar::handOver);

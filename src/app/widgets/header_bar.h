@@ -27,6 +27,7 @@ class HeaderBar : public QWidget {
     void open();
     void save();
     void handOver();
+    void keys();
     void history();
 
   protected:

@@ -11,6 +11,7 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPainter>
+#include <QShortcut>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
@@ -22,6 +23,7 @@
 #include "app/widgets/hand_over_sheet.h"
 #include "app/widgets/header_bar.h"
 #include "app/widgets/history_menu.h"
+#include "app/widgets/key_page.h"
 #include "app/widgets/take_panel.h"
 
 namespace brisk::app {
@@ -66,6 +68,8 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     stage_->addWidget(bench_);
     handOver_ = new HandOverSheet(session_, stage_);
     stage_->addWidget(handOver_);
+    keys_ = new KeyPage(stage_);
+    stage_->addWidget(keys_);
     row->addWidget(stage_, 1);
 
     connect(header_, &HeaderBar::addFiles, this, &MainWindow::addFilesByDialog);
@@ -85,12 +89,17 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     connect(header_, &HeaderBar::handOver, this, [this] {
         handOver_->begin(chosen_);
         handingOver_ = true;
+        showingKeys_ = false;
         refresh();
     });
     connect(handOver_, &HandOverSheet::closed, this, [this] {
         handingOver_ = false;
         refresh();
     });
+    connect(header_, &HeaderBar::keys, this, [this] { showKeys(!showingKeys_); });
+    connect(keys_, &KeyPage::closed, this, [this] { showKeys(false); });
+    connect(new QShortcut(Qt::Key_Question, this), &QShortcut::activated, this,
+            [this] { showKeys(!showingKeys_); });
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
     connect(map_, &DayMap::chosen, this, &MainWindow::choose);
@@ -120,7 +129,7 @@ void MainWindow::choose(int id) {
     const MediaItem* m = session_.state().item(id);
     if (m && m->role == MediaKind::Take) {
         // Who turns to another take wants to see it.
-        if (id != chosen_) handingOver_ = false;
+        if (id != chosen_) handingOver_ = showingKeys_ = false;
         chosen_ = id;
     }
     refresh();
@@ -141,11 +150,17 @@ void MainWindow::refresh() {
     map_->setVisible(!session_.state().media.empty());
     takes_->setCurrent(chosen_);
     empty_->setHaveRecordings(!session_.state().ids(MediaKind::Recording).empty());
-    stage_->setCurrentWidget(!chosen_       ? static_cast<QWidget*>(empty_)
+    stage_->setCurrentWidget(showingKeys_   ? static_cast<QWidget*>(keys_)
+                             : !chosen_     ? static_cast<QWidget*>(empty_)
                              : handingOver_ ? static_cast<QWidget*>(handOver_)
                                             : bench_);
     header_->setHandOverEnabled(
         session_.exportPlan(chosen_, VideoContainer::Mov, QString()).has_value());
+}
+
+void MainWindow::showKeys(bool shown) {
+    showingKeys_ = shown;
+    refresh();
 }
 
 void MainWindow::addFilesByDialog() {

@@ -17,6 +17,7 @@ class DayMap;
 class EmptyBench;
 class HandOverSheet;
 class HeaderBar;
+class KeyPage;
 class MediaListModel;
 class TakePanel;
 
@@ -48,6 +49,7 @@ class MainWindow : public QWidget {
     void openByDialog();
     bool saveByDialog();
     void removeChosen();
+    void showKeys(bool shown);
 
     Session session_;
     HeaderBar* header_;
@@ -59,7 +61,9 @@ class MainWindow : public QWidget {
     EmptyBench* empty_;
     Bench* bench_;
     HandOverSheet* handOver_;
+    KeyPage* keys_;
     bool handingOver_ = false;
+    bool showingKeys_ = false;
     int chosen_ = 0;
 };
 
