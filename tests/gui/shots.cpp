@@ -60,14 +60,10 @@ void handOver(MainWindow& w, const QDir& out) {
     });
     QTest::qWait(200);
     w.grab().save(out.filePath(QStringLiteral("hand-over.png")));
+    // Slow enough to be seen.
+    desk.change([](brisk::HandOverChoice& c) { c.pieces = brisk::PieceStart::CodedAnew; });
     desk.write();
-    (void)QTest::qWaitFor(
-        [&] {
-            return desk.count(brisk::FileState::Written) == 1 &&
-                   desk.count(brisk::FileState::Writing) > 0;
-        },
-        20000);
-    QTest::qWait(60);
+    (void)QTest::qWaitFor([&] { return desk.results()[0].progress > 0.3; }, 20000);
     w.grab().save(out.filePath(QStringLiteral("hand-over-running.png")));
     settle(w);
     w.grab().save(out.filePath(QStringLiteral("hand-over-done.png")));

@@ -16,7 +16,7 @@ namespace brisk::app {
 HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setFixedHeight(48);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(40, 0, 16, 0);
+    row->setContentsMargins(40, 1, 16, 1);  // clear of the hairline below
     row->setSpacing(4);
     name_ = new ElidedLabel(this);
     name_->setFont(uiFont(15, true));
