@@ -130,8 +130,9 @@ Result<void> MovieWriter::picture(std::span<const std::uint32_t> pixels, Seconds
     f->width = p.width;
     f->height = p.height;
     av_frame_get_buffer(f, 0);
-    const std::uint8_t* rows[1] = {reinterpret_cast<const std::uint8_t*>(pixels.data())};
-    const int stride[1] = {p.width * 4};
+    // The scaler looks at four planes, however many there are.
+    const std::uint8_t* rows[4] = {reinterpret_cast<const std::uint8_t*>(pixels.data())};
+    const int stride[4] = {p.width * 4};
     sws_scale(s.scaler.get(), rows, stride, 0, p.height, f->data, f->linesize);
     f->pts = p.variableRate ? std::llround(time.value * 90000) : s.pictures;
     ++s.pictures;

@@ -64,8 +64,9 @@ class ShownPictures {
         scaler_.reset(sws_getCachedContext(
             scaler_.release(), f->width, f->height, static_cast<AVPixelFormat>(f->format), f->width,
             f->height, AV_PIX_FMT_GRAY8, SWS_POINT, nullptr, nullptr, nullptr));
-        std::uint8_t* rows[1] = {grey_.data()};
-        const int stride[1] = {f->width};
+        // The scaler looks at four planes, however many there are.
+        std::uint8_t* rows[4] = {grey_.data()};
+        const int stride[4] = {f->width};
         if (scaler_) sws_scale(scaler_.get(), f->data, f->linesize, 0, f->height, rows, stride);
         return grey_;
     }

@@ -107,8 +107,9 @@ struct PictureReader::State {
         if (!scaler) {
             return fail(ErrorCode::CannotRead, path + ": the picture has an unknown format.", path);
         }
-        std::uint8_t* rows[1] = {reinterpret_cast<std::uint8_t*>(p.pixels.data())};
-        const int stride[1] = {p.width * 4};
+        // The scaler looks at four planes, however many there are.
+        std::uint8_t* rows[4] = {reinterpret_cast<std::uint8_t*>(p.pixels.data())};
+        const int stride[4] = {p.width * 4};
         sws_scale(scaler.get(), f->data, f->linesize, 0, f->height, rows, stride);
         return p;
     }

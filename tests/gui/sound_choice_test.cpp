@@ -135,6 +135,14 @@ TEST_F(SoundChoices, ChannelsOfARecordingWithManyAreChosenByName) {
     ASSERT_TRUE(channels);
     ASSERT_TRUE(w.press(QStringLiteral("Sound…")));
     EXPECT_FALSE(channels->isVisible()) << "a mono recording has none to choose";
+    HeardSound two;
+    two.channels = 2;
+    two.names = {"", ""};
+    channels->show(two, {});
+    EXPECT_FALSE(channels->isVisible()) << "left and right say it";
+    two.names = {"Ines", "Bench"};
+    channels->show(two, {});
+    EXPECT_TRUE(channels->isVisible());
     HeardSound four;
     four.channels = 4;
     four.names = {"Ines", "Bench", "", "Room"};

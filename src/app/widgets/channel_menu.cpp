@@ -2,6 +2,7 @@
 #include "app/widgets/channel_menu.h"
 
 #include <QMenu>
+#include <algorithm>
 
 #include "app/style/app_style.h"
 #include "render/routing.h"
@@ -29,7 +30,9 @@ ChannelMenu::ChannelMenu(QWidget* parent) : QPushButton(parent), menu_(new QMenu
 }
 
 void ChannelMenu::show(const HeardSound& sound, const HeardChannels& heard) {
-    setVisible(sound.channels > 2);
+    const bool named = std::any_of(sound.names.begin(), sound.names.end(),
+                                   [](const std::string& n) { return !n.empty(); });
+    setVisible(sound.channels > 2 || (sound.channels == 2 && named));
     setChecked(heard.ears == Ears::Chosen);
     menu_->clear();
     QStringList numbers;

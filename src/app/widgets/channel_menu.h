@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// Which channels of a recording with many of them are heard, by the names that the recorder gave
-/// them. Not there for mono and stereo.
+/// them, or of its tracks. Not there for mono, and for stereo without names.
 #pragma once
 
 #include <QPushButton>
