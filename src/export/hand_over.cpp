@@ -170,6 +170,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.path = w->path;
         r.problem = w->check.problem;
         r.check = w->check;
+        r.lead = w->lead;
         level = w->level;
     }
     // The loudness of a take is measured once, however many files it becomes.

@@ -70,15 +70,7 @@ class Planner {
     explicit Planner(HandOverPlan& plan) : plan_(plan) {}
 
     void videos(const HandedTake& h) {
-        VideoExportPlan whole{*h.scan,
-                              h.sound,
-                              plan_.choice.container,
-                              plan_.choice.folder,
-                              plan_.choice.pattern,
-                              plan_.choice.codec,
-                              h.names};
-        whole.pieceStart = plan_.choice.pieces;
-        for (VideoExportPlan& p : plansForPieces(whole)) {
+        for (VideoExportPlan& p : plansForPieces(wholeVideo(h))) {
             p.target = given(exportTarget(p));
             PlannedFile& f = add(FileKind::Video, h, *p.target, describeExport(p), videoBytes(p));
             f.problem = whyNot(h, p);
@@ -89,7 +81,10 @@ class Planner {
         SoundExportPlan whole{
             *h.scan, h.sound, *plan_.choice.sound, plan_.choice.folder, plan_.choice.pattern,
             h.names};
+        VideoExportPlan video = wholeVideo(h);
         for (SoundExportPlan& p : plansForSounds(whole)) {
+            video.stretch = p.stretch;
+            if (plan_.choice.video) p.beside = wayOf(video);
             p.target = given(soundTarget(p));
             const auto codec = p.format == SoundFormat::Wav ? SoundCodec::Pcm24 : SoundCodec::Flac;
             const double bytes =
@@ -110,6 +105,17 @@ class Planner {
     }
 
   private:
+    [[nodiscard]] VideoExportPlan wholeVideo(const HandedTake& h) const {
+        VideoExportPlan whole{*h.scan,
+                              h.sound,
+                              plan_.choice.container,
+                              plan_.choice.folder,
+                              plan_.choice.pattern,
+                              plan_.choice.codec,
+                              h.names};
+        whole.pieceStart = plan_.choice.pieces;
+        return whole;
+    }
     /// A file of one take; to be completed before the next is added.
     PlannedFile& add(FileKind kind, const HandedTake& h, const fs::path& path,
                      const std::string& holds, std::uintmax_t bytes) {

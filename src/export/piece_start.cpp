@@ -34,10 +34,10 @@ const char* pieceStartName(PieceStart start) {
     }
 }
 
-Seconds leadOf(const VideoExportPlan& plan) {
-    if (!plan.stretch) return {0};
-    const PictureTimes& pictures = plan.take.pictures;
-    const std::int64_t first = pictures.frameAt(plan.stretch->start);
+Seconds leadOf(const SoundScan& take, const std::optional<TimeRange>& stretch) {
+    if (!stretch) return {0};
+    const PictureTimes& pictures = take.pictures;
+    const std::int64_t first = pictures.frameAt(stretch->start);
     return pictures.timeOf(first) - pictures.timeOf(pictures.keyFrameBefore(first));
 }
 
@@ -46,16 +46,17 @@ PieceWay wayOf(const VideoExportPlan& plan) {
     if (plan.pieceStart == PieceStart::CodedAnew) return PieceWay::CodedAnew;
     if (plan.pieceStart == PieceStart::KeyFrame) return PieceWay::AtKeyFrame;
     if (canHidePictures(muxerOf(plan.container, plan.take.info.path))) return PieceWay::Copied;
-    return leadOf(plan) > Seconds{0} ? PieceWay::CodedAnew : PieceWay::AtKeyFrame;
+    return leadOf(plan.take, plan.stretch) > Seconds{0} ? PieceWay::CodedAnew
+                                                        : PieceWay::AtKeyFrame;
 }
 
 std::string pictureWords(const VideoExportPlan& plan) {
     const PieceWay way = wayOf(plan);
-    if (way == PieceWay::AtKeyFrame && leadOf(plan) > Seconds{0}) {
+    if (way == PieceWay::AtKeyFrame && leadOf(plan.take, plan.stretch) > Seconds{0}) {
         char text[80];
         std::snprintf(text, sizeof text,
                       "Picture untouched, from the key frame %.2f s before the cut on",
-                      leadOf(plan).value);
+                      leadOf(plan.take, plan.stretch).value);
         return text;
     }
     if (way != PieceWay::CodedAnew) return "Picture untouched";

@@ -7,8 +7,10 @@
 ///     pictureWords(plan);   // "Picture coded anew as H.264 ..."
 #pragma once
 
+#include <optional>
 #include <string>
 
+#include "align/sound_scan.h"
 #include "media/picture_cut.h"
 
 namespace brisk {
@@ -28,8 +30,9 @@ const char* pieceStartName(PieceStart start);
 /// Whole takes are always copied.
 PieceWay wayOf(const VideoExportPlan& plan);
 
-/// From the picture that the piece begins with back to the key frame before it; 0 for whole takes.
-Seconds leadOf(const VideoExportPlan& plan);
+/// From the picture that a piece of a take begins with back to the key frame before it; 0 for whole
+/// takes.
+Seconds leadOf(const SoundScan& take, const std::optional<TimeRange>& stretch);
 
 /// What becomes of the picture, and at what cost: the beginning of a sentence.
 std::string pictureWords(const VideoExportPlan& plan);

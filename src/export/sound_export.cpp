@@ -36,9 +36,15 @@ std::vector<FileTrack> microphonesOf(const TakeSoundPlan& plan) {
 Result<TimeRange> stretchOf(const SoundExportPlan& plan, const JobControl& job) {
     if (!plan.stretch) return plan.sound.wholeTake();
     if (!plan.take.info.video) return *plan.stretch;
-    auto cut = pictureCut(plan.take.info, *plan.stretch, PieceWay::Copied, job);
+    auto cut = pictureCut(plan.take.info, *plan.stretch, plan.beside, job);
     if (!cut) return tl::unexpected(cut.error());
     return TimeRange{cut->start, cut->end};
+}
+
+/// By which it begins before its stretch.
+Seconds leadIn(const SoundExportPlan& plan) {
+    const bool early = plan.take.info.video && plan.beside == PieceWay::AtKeyFrame;
+    return early ? leadOf(plan.take, plan.stretch) : Seconds{0};
 }
 
 MovieSpec specOf(const SoundExportPlan& plan, const std::string& path, int channels,
@@ -95,6 +101,7 @@ std::string describeSound(const SoundExportPlan& plan) {
     text += plan.stretch ? "piece from " + clockText(held.start, 1) + " to " +
                                clockText(held.end, 1) + " of the take"
                          : std::string("take");
+    if (leadIn(plan) > Seconds{0}) text += ", and what its video shows before";
     text += ", on the picture's clock: " + track.words + ", ";
     text += routingWords(*track.sound.clean.front().recording, track.sound.choice.heard());
     text += plan.format == SoundFormat::Wav ? ", broadcast WAV" : ", FLAC";
@@ -150,6 +157,8 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     }
     auto held = stretchOf(plan, job.part(0.3, 0.35));
     if (!held) return tl::unexpected(held.error());
+    // What its video shows before the cut is heard, too.
+    if (leadIn(plan) > Seconds{0}) soundPlan.kept = {{held->start, plan.stretch->end}};
     const FileTrack track = microphonesOf(soundPlan)[plan.microphone];
     auto file = AtomicFile::create(soundTarget(plan));
     if (!file) return tl::unexpected(file.error());
@@ -186,7 +195,7 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     }
     if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
     job.report(1);
-    return WrittenSound{file->target().string(), describeSound(plan), length, *check,
+    return WrittenSound{file->target().string(), describeSound(plan), length, leadIn(plan), *check,
                         soundPlan.level};
 }
 

@@ -15,6 +15,7 @@
 #include "core/job_control.h"
 #include "export/file_names.h"
 #include "export/file_tracks.h"
+#include "export/piece_start.h"
 #include "export/sound_check.h"
 
 namespace brisk {
@@ -36,6 +37,8 @@ struct SoundExportPlan {
     /// The kept stretch that the file holds, and which of how many it is; none = the whole take.
     std::optional<TimeRange> stretch = std::nullopt;
     int piece = 1, pieces = 1;
+    /// How the video of the same stretch gets its picture, so that both begin and end together.
+    PieceWay beside = PieceWay::Copied;
     std::optional<std::filesystem::path> target = std::nullopt;  ///< As in VideoExportPlan.
 };
 
@@ -46,6 +49,7 @@ struct WrittenSound {
     std::string path;
     std::string holds;  ///< One sentence.
     std::int64_t samples = 0;
+    Seconds lead;  ///< As in WrittenVideo.
     SoundCheck check;
     LevelPlan level;
 };

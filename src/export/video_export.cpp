@@ -214,7 +214,8 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
     return WrittenVideo{file->target().string(), describeExport(plan),
-                        early ? leadOf(plan) : Seconds{0}, std::move(*check), soundPlan.level};
+                        early ? leadOf(plan.take, plan.stretch) : Seconds{0}, std::move(*check),
+                        soundPlan.level};
 }
 
 }  // namespace brisk

@@ -244,6 +244,29 @@ TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
     EXPECT_EQ(bytesText(1234567890), "1.2 GB");
 }
 
+TEST_F(HandOver, APiecesVideoAndItsSoundAloneBeginAndEndTogether) {
+    state_.edits.push_back({2, {}, {{{1.4}, {3}}}, {}});
+    state_.sound.softEdgeMs = 0;
+    choice_.sound = SoundFormat::Wav;
+    for (const PieceStart start :
+         {PieceStart::Exact, PieceStart::KeyFrame, PieceStart::CodedAnew}) {
+        SCOPED_TRACE(pieceStartName(start));
+        choice_.pieces = start;
+        choice_.folder = folder_.file(pieceStartName(start));
+        HandOverRun run(plan());
+        run.go({0, 1}, {}, {});
+        const FileResult &video = run.results()[0], &sound = run.results()[1];
+        EXPECT_EQ(video.problem + sound.problem, "");
+        EXPECT_NEAR(video.lead.value, start == PieceStart::KeyFrame ? 0.4 : 0, 1e-9);
+        EXPECT_EQ(sound.lead, video.lead);
+        EXPECT_EQ(sound.holds.find("what its video shows before") != std::string::npos,
+                  start == PieceStart::KeyFrame);
+        const auto a = test::decodeAll(video.path), b = test::decodeAll(sound.path);
+        ASSERT_EQ(a.size(), b.size());
+        for (std::size_t n = 0; n < a.size(); ++n) ASSERT_EQ(a[n], b[n]) << n;
+    }
+}
+
 TEST_F(HandOver, AFileThatIsNotAsMeantIsMarkedAndNotHidden) {
     HandOverRun run(plan());
     run.go({0}, {}, {});
