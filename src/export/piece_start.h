@@ -4,7 +4,7 @@
 /// anything is written, and without opening a file.
 ///
 ///     wayOf(plan);          // PieceWay::CodedAnew: MKV cannot begin between key frames
-///     pictureWords(plan);   // "Picture coded anew as H.264 ..."
+///     pictureWords(plan);   // "Picture coded anew (H.264, ...) because MKV cannot ..."
 #pragma once
 
 #include <optional>
