@@ -47,10 +47,7 @@ struct Options {
                                        SoundCodec::Aac, SoundCodec::Opus}) {
             if (codec == codecName(known)) c.codec = known;
         }
-        for (const PieceStart known :
-             {PieceStart::Exact, PieceStart::CodedAnew, PieceStart::KeyFrame}) {
-            if (pieces == pieceStartName(known)) c.pieces = known;
-        }
+        c.pieces = pieceStartNamed(pieces).value_or(c.pieces);
         if (audio == "wav") c.sound = SoundFormat::Wav;
         if (audio == "flac") c.sound = SoundFormat::Flac;
         c.timeline = has(timelines, "otio");

@@ -34,6 +34,13 @@ const char* pieceStartName(PieceStart start) {
     }
 }
 
+std::optional<PieceStart> pieceStartNamed(const std::string& name) {
+    for (const PieceStart s : {PieceStart::Exact, PieceStart::CodedAnew, PieceStart::KeyFrame}) {
+        if (name == pieceStartName(s)) return s;
+    }
+    return std::nullopt;
+}
+
 Seconds leadOf(const SoundScan& take, const std::optional<TimeRange>& stretch) {
     if (!stretch) return {0};
     const PictureTimes& pictures = take.pictures;

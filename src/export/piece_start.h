@@ -26,6 +26,8 @@ enum class PieceStart {
 
 /// "exact", "coded", "key-frame", for the command line and what is remembered.
 const char* pieceStartName(PieceStart start);
+/// Nothing for any other word.
+std::optional<PieceStart> pieceStartNamed(const std::string& name);
 
 /// Whole takes are always copied.
 PieceWay wayOf(const VideoExportPlan& plan);

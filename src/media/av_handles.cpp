@@ -29,6 +29,15 @@ Result<Input> openInput(const std::string& path) {
     return input;
 }
 
+Result<Input> openOnly(const std::string& path, int stream) {
+    auto input = openInput(path);
+    if (!input) return input;
+    for (unsigned i = 0; i < (*input)->nb_streams; ++i) {
+        if (static_cast<int>(i) != stream) (*input)->streams[i]->discard = AVDISCARD_ALL;
+    }
+    return input;
+}
+
 Result<Codec> openDecoder(const AVStream* stream, const std::string& path) {
     const AVCodec* decoder = avcodec_find_decoder(stream->codecpar->codec_id);
     const std::string name = avcodec_get_name(stream->codecpar->codec_id);

@@ -61,6 +61,8 @@ std::string errorText(int code);
 
 /// Opens for reading only and finds the streams. Errors: CannotRead, NotMedia, in a person's words.
 Result<Input> openInput(const std::string& path);
+/// The same, giving the packets of one stream only: nothing else is read where that can be spared.
+Result<Input> openOnly(const std::string& path, int stream);
 
 /// A decoder for one stream, with the stream's time base set so that trimming is exact.
 Result<Codec> openDecoder(const AVStream* stream, const std::string& path);

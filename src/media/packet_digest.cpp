@@ -126,13 +126,10 @@ class Digester {
 
 Result<PacketList> digest(const MediaInfo& info, const PictureCut* cut, const JobControl& job) {
     const VideoFacts& facts = *info.video;
-    auto input = av::openInput(info.path);
+    auto input = av::openOnly(info.path, facts.stream);
     if (!input) return tl::unexpected(input.error());
     const AVStream* video = (*input)->streams[facts.stream];
     PacketList list{facts.timeBase, {}};
-    for (unsigned i = 0; i < (*input)->nb_streams; ++i) {
-        if ((*input)->streams[i] != video) (*input)->streams[i]->discard = AVDISCARD_ALL;
-    }
     if (cut) seekBeforeCut(input->get(), facts, *cut);
     const auto bytes = static_cast<double>(std::max<std::int64_t>(1, avio_size((*input)->pb)));
     Digester digester(video);

@@ -43,12 +43,9 @@ Result<std::vector<Facts>> factsFrom(AVFormatContext* input, int stream,
 /// Containers land where they can; from the file's start everything is found.
 Result<std::vector<Facts>> pictureFacts(const MediaInfo& take, std::int64_t from, std::int64_t to,
                                         const JobControl& job) {
-    auto input = av::openInput(take.path);
-    if (!input) return tl::unexpected(input.error());
     const int stream = take.video->stream;
-    for (unsigned i = 0; i < (*input)->nb_streams; ++i) {
-        if (static_cast<int>(i) != stream) (*input)->streams[i]->discard = AVDISCARD_ALL;
-    }
+    auto input = av::openOnly(take.path, stream);
+    if (!input) return tl::unexpected(input.error());
     const auto second = static_cast<std::int64_t>(1 / take.video->timeBase.value());
     for (const std::int64_t early : {0, 2, 10, 60}) {
         const std::int64_t seek = from - early * second;
@@ -56,7 +53,7 @@ Result<std::vector<Facts>> pictureFacts(const MediaInfo& take, std::int64_t from
         auto facts = factsFrom(input->get(), stream, seek, from, to, job);
         if (!facts || !facts->empty()) return facts;
     }
-    auto again = av::openInput(take.path);
+    auto again = av::openOnly(take.path, stream);
     if (!again) return tl::unexpected(again.error());
     return factsFrom(again->get(), stream, std::nullopt, from, to, job);
 }

@@ -18,14 +18,11 @@ class ShownPictures {
     /// \param cut  only these; null = all.
     static Result<ShownPictures> open(const MediaInfo& info, const PictureCut* cut) {
         ShownPictures s;
-        auto input = av::openInput(info.path);
+        auto input = av::openOnly(info.path, info.video->stream);
         if (!input) return tl::unexpected(input.error());
         s.input_ = std::move(*input);
         s.video_ = *info.video;
         const AVStream* video = s.input_->streams[s.video_.stream];
-        for (unsigned i = 0; i < s.input_->nb_streams; ++i) {
-            if (s.input_->streams[i] != video) s.input_->streams[i]->discard = AVDISCARD_ALL;
-        }
         auto decoder = av::openDecoder(video, info.path);
         if (!decoder) return tl::unexpected(decoder.error());
         s.decoder_ = std::move(*decoder);

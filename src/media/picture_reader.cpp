@@ -127,15 +127,10 @@ Result<PictureReader> PictureReader::open(const std::string& path) {
     if (!info) return tl::unexpected(info.error());
     if (!info->video) return fail(ErrorCode::NotMedia, path + " has no picture.", path);
     state->info = std::move(*info);
-    auto input = av::openInput(path);
+    auto input = av::openOnly(path, state->info.video->stream);
     if (!input) return tl::unexpected(input.error());
     state->input = std::move(*input);
     AVStream* video = state->input->streams[state->info.video->stream];
-    for (unsigned i = 0; i < state->input->nb_streams; ++i) {
-        if (static_cast<int>(i) != video->index) {
-            state->input->streams[i]->discard = AVDISCARD_ALL;
-        }
-    }
     auto codec = av::openDecoder(video, path);
     if (!codec) return tl::unexpected(codec.error());
     state->codec = std::move(*codec);

@@ -52,9 +52,7 @@ void takeRemembered(const std::string& words, HandOverChoice& c) {
         }
         if (w == "sound-wav") c.sound = SoundFormat::Wav;
         if (w == "sound-flac") c.sound = SoundFormat::Flac;
-        for (const PieceStart known : {PieceStart::CodedAnew, PieceStart::KeyFrame}) {
-            if (w == pieceStartName(known)) c.pieces = known;
-        }
+        c.pieces = pieceStartNamed(w).value_or(c.pieces);
         c.timeline = c.timeline || w == "otio";
         c.editList = c.editList || w == "edl";
         c.pointAtOriginals = c.pointAtOriginals || w == "originals";
