@@ -6,6 +6,7 @@
 #include <QElapsedTimer>
 #include <QTest>
 #include <cmath>
+#include <thread>
 
 #include "app/models/echo_gauge.h"
 #include "app/models/player.h"
@@ -112,6 +113,45 @@ TEST_F(Heard, BothGivesTheTwoSoundsWithTheirSlip) {
     EXPECT_EQ(e.left, e.right);
     // The sum repeats itself after the slip.
     EXPECT_NEAR(bestLagMs(e.left, e.left, 2, 20), 6.1, 0.2);
+}
+
+/// Plays the clean sound of a take from 1 s on until it was heard, and says how soon it was.
+void expectHeard(Player& p, const std::shared_ptr<const SoundScan>& take,
+                 const TakeSoundPlan& plan) {
+    p.load(take, plan);
+    p.setHearing(Listen::Clean);
+    server->startRecording();
+    QElapsedTimer clock;
+    double begins = 0;
+    QObject::connect(&p, &Player::moved, [&](double t) {
+        if (begins == 0 && t > 1) begins = 1e-3 * static_cast<double>(clock.elapsed()) - (t - 1);
+    });
+    clock.start();
+    p.play({1});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return p.position().value > 2.5; }, 30000))
+        << "it stands at " << p.position().value;
+    p.stop();
+    const Ears e = heardPart(server->stopRecording());
+    ASSERT_GT(e.left.size(), 24000u) << "nothing was heard";
+    std::printf("the first sound comes %.0f ms after play\n", 1e3 * begins);
+}
+
+TEST_F(Heard, ATakeOfRealSizePlays) {
+    const auto day = test::babble(12, 48000, 9);
+    test::writeSound(folder_.file("day.wav"), day, {});
+    test::writeTakeOfRealSize(folder_.file("real.mp4"), {day.begin() + 4 * 48000, day.end()});
+    const auto take = std::make_shared<const SoundScan>(test::scanned(folder_.file("real.mp4")));
+    const auto rec = std::make_shared<const SoundScan>(test::scanned(folder_.file("day.wav")));
+    Player p;
+    expectHeard(p, take, test::planOf(take, rec, {{4}, {0}}));
+}
+
+TEST_F(Heard, ACardThatIsSlowIsWaitedForAndThenHeard) {
+    Player p(nullptr, [](const auto& take, const auto& plan) {
+        std::this_thread::sleep_for(std::chrono::milliseconds(900));
+        return openTransport(take, plan);
+    });
+    expectHeard(p, take_, test::planOf(take_, rec_, {{4}, {0}}));
 }
 
 /// The tone while its place changes five times.
@@ -238,6 +278,24 @@ TEST_F(Heard, PictureAndSoundStayTogetherOverTwoMinutes) {
         return sum;
     };
     EXPECT_NEAR(meanOf(300), meanOf(ahead.size() - 310), 0.005);
+}
+
+// The last of all: it takes the server away.
+TEST_F(Heard, ADeviceThatGoesAwayIsSaidAndTimeGoesOn) {
+    Player p;
+    p.load(take_, test::planOf(take_, rec_, {{4}, {0}}));
+    QString said;
+    QObject::connect(&p, &Player::deviceChanged, [&](const QString& s) { said = s; });
+    p.play({0});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return p.position().value > 0.5; }, 20000));
+    EXPECT_TRUE(p.audible());
+    server->goAway();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !said.isEmpty(); }, 20000));
+    const double then = p.position().value;
+    EXPECT_TRUE(QTest::qWaitFor([&] { return p.position().value > then + 0.5; }, 20000))
+        << "time goes on without a device";
+    EXPECT_TRUE(p.playing());
+    p.stop();
 }
 
 }  // namespace

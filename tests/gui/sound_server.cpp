@@ -32,6 +32,12 @@ SoundServer::~SoundServer() {
     server_.waitForFinished(2000);
 }
 
+void SoundServer::goAway() {
+    server_.kill();
+    server_.waitForFinished(5000);
+    running_ = false;
+}
+
 void SoundServer::startRecording() {
     recorder_.setStandardOutputFile(folder_.filePath("heard.raw"), QIODevice::Truncate);
     recorder_.start(QStringLiteral("parec"), {"-d", "sim.monitor", "--raw", "--format=float32le",

@@ -18,6 +18,8 @@ class SoundServer {
     SoundServer();
     ~SoundServer();
     [[nodiscard]] bool running() const { return running_; }
+    /// As when the device is unplugged; for good.
+    void goAway();
 
     void startRecording();
     /// Ends it. Interleaved stereo at 48 kHz.

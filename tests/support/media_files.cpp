@@ -5,6 +5,7 @@
 
 #include <cmath>
 #include <cstdlib>
+#include <filesystem>
 
 #include "support/signals.h"
 
@@ -90,6 +91,15 @@ void writeSilentFilm(const std::string& path, double seconds) {
 void ffmpeg(const std::string& arguments) {
     const std::string command = "ffmpeg -nostdin -v error -y " + arguments;
     ASSERT_EQ(std::system(command.c_str()), 0) << command;
+}
+
+void writeTakeOfRealSize(const std::string& path, const std::vector<float>& mono, int fps) {
+    const std::string sound = path + ".wav";
+    writeSound(sound, mono);
+    ffmpeg("-f lavfi -i testsrc2=size=3840x2160:rate=" + std::to_string(fps) + " -i '" + sound +
+           "' -vf noise=alls=12:allf=t -c:v libx264 -preset ultrafast -g " + std::to_string(fps) +
+           " -b:v 60M -pix_fmt yuv420p -c:a aac -b:a 192k -shortest '" + path + "'");
+    std::filesystem::remove(sound);
 }
 
 std::vector<float> decodeAll(const std::string& path) {

@@ -40,6 +40,8 @@ struct TakeRecipe {
 /// A take whose scratch is `mono`; as much picture as there is sound. Frame n is one flat grey.
 void writeTake(const std::string& path, const std::vector<float>& mono,
                const TakeRecipe& recipe = {});
+/// A take as cameras write them: 3840x2160, moving and noisy picture, AAC. \param fps 25 or 60.
+void writeTakeOfRealSize(const std::string& path, const std::vector<float>& mono, int fps = 25);
 /// A picture without sound.
 void writeSilentFilm(const std::string& path, double seconds);
 

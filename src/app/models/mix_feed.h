@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// The buffer between the mixing thread and the sound device. The device takes from it at its own
-/// pace; `takeTimeAt` tells what part of the take it has played.
+/// pace and always gets what it asks for: silence where nothing is ready yet, because the file is
+/// still being opened or the disk hesitates. `takeTimeAt` tells what part of the take it has
+/// played; while it plays silence of that kind, the take stands still.
 #pragma once
 
 #include <QIODevice>
@@ -31,11 +33,14 @@ class MixFeed : public QIODevice {
     /// The clean sound at another place, from the next block on.
     void replaceClean(OpenClean open);
     [[nodiscard]] QString problem() const;
-    /// The take time of an output frame, counted from the start; of the last that is known, where
+    /// Whether there is something to hear, so that a device can begin without silence before it.
+    [[nodiscard]] bool ready() const;
+    /// Output frames that were taken so far, silence included.
+    [[nodiscard]] std::int64_t taken() const;
+    /// The take time of an output frame, counted from the start; of the last that was taken, where
     /// it is further on.
     [[nodiscard]] Seconds takeTimeAt(std::int64_t outputFrame) const;
-    /// Plays to nobody: drops frames up to this one, as far as they are ready. For the simulated
-    /// device.
+    /// Plays to nobody: takes frames up to this one. For the simulated device.
     void discardUpTo(std::int64_t outputFrame);
 
     bool isSequential() const override { return true; }
@@ -46,22 +51,31 @@ class MixFeed : public QIODevice {
     qint64 writeData(const char*, qint64) override { return -1; }
 
   private:
+    /// From an output frame on, the take runs like this.
     struct Placed {
         std::int64_t output = 0;
         Seconds at;
         double speed = 1;
     };
+    struct Made {
+        Transport::Block block;
+        std::size_t used = 0;  ///< frames of it
+    };
     void run(const Open& open, std::int64_t from);
     Result<void> mixOn(Transport& transport);
+    /// The next frames into `out` (null: to nobody), silence where none are made. Locked already.
+    void take(float* out, std::int64_t frames);
+    void place(Seconds at, double speed);
 
     mutable std::mutex mutex_;
     std::condition_variable wake_;
     Hearing hearing_;
     Travel travel_;
-    std::deque<float> ready_;
-    std::deque<Placed> placed_;
-    std::int64_t made_ = 0;   // output frames
-    std::int64_t taken_ = 0;  // of them
+    std::deque<Made> made_;
+    std::size_t madeFrames_ = 0;  // of them, not taken yet
+    std::deque<Placed> placed_;   // in order; never empty
+    Seconds next_;                // take time of what is taken next
+    std::int64_t taken_ = 0;      // output frames
     OpenClean nextClean_;
     QString problem_;
     bool ending_ = false;

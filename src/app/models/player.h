@@ -1,33 +1,35 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// Plays a take's sounds from the playhead on, through the same code that writes files. Without a
-/// sound device it runs silently on a simulated clock, and says so.
+/// sound device it runs silently on a simulated clock, and says so; a device that goes away or
+/// falls asleep while it plays is said, too, and playing goes on.
+///
+/// It plays as long as there is a Run, and a Run has all that playing needs. Signals are emitted
+/// when that is settled, so that whoever listens may stop, play or load from within.
 ///
 ///     player.load(take, plan);
 ///     player.play(Seconds{8.4});
 #pragma once
 
-#include <QElapsedTimer>
 #include <QObject>
 #include <QTimer>
-#include <atomic>
+#include <functional>
 #include <memory>
 #include <optional>
 
 #include "align/sound_scan.h"
 #include "render/transport.h"
 
-class QAudioSink;
-class QIODevice;
-
 namespace brisk::app {
-
-class MixFeed;
 
 class Player : public QObject {
     Q_OBJECT
   public:
-    explicit Player(QObject* parent = nullptr);
+    using OpenSound = std::function<Result<Transport>(
+        const std::shared_ptr<const SoundScan>& take, const std::optional<TakeSoundPlan>& plan)>;
+
+    /// \param open  called on a thread of its own for what is played.
+    explicit Player(QObject* parent = nullptr, OpenSound open = openTransport);
     ~Player() override;
 
     /// What to play; without a plan only the camera. Playing goes on in place when only what is
@@ -36,7 +38,7 @@ class Player : public QObject {
     /// At the chosen speed.
     void play(Seconds from);
     void stop();
-    [[nodiscard]] bool playing() const { return playing_; }
+    [[nodiscard]] bool playing() const { return run_ != nullptr; }
     [[nodiscard]] Seconds position() const;
     void setHearing(Hearing hearing);
     [[nodiscard]] Hearing hearing() const { return hearing_; }
@@ -53,31 +55,37 @@ class Player : public QObject {
     void moved(double takeSeconds);
     void playingChanged(bool playing);
     void failed(const QString& sentence);
+    /// Playing goes on, but not as it was.
+    void deviceChanged(const QString& sentence);
     /// Take seconds in a second of listening, from now on.
     void travelling(double speed);
 
   private:
+    struct Run;
     void tick();
-    void closeSink();
     void start(Seconds from);
+    /// Without a word to anybody. True where it had played.
+    bool end();
+    void tellThatItEnded();
+    /// On the default device where there is one, else on the simulated one.
+    void openDevice(Run& run);
+    /// Notices a device that does not play any more. Returns what to say of it, else nothing.
+    QString keepDevice(Run& run);
     void travelChanged();
     [[nodiscard]] Travel travel() const;
-    [[nodiscard]] std::int64_t playedFrames() const;
     [[nodiscard]] Seconds endOfTake() const;
 
+    OpenSound open_;
     std::shared_ptr<const SoundScan> take_;
     std::optional<TakeSoundPlan> plan_;
     Hearing hearing_;
     double speed_ = 1;
     double shuttle_ = 0;  // 0 = does not
     std::optional<TimeRange> loop_;
-    bool playing_ = false;
     bool audible_ = false;
-    Seconds startedAt_;
-    QElapsedTimer clock_;  // the simulated device
+    Seconds stoodAt_;
     QTimer timer_;
-    std::unique_ptr<MixFeed> feed_;
-    std::unique_ptr<QAudioSink> sink_;
+    std::shared_ptr<Run> run_;
 };
 
 }  // namespace brisk::app

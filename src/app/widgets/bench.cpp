@@ -129,6 +129,10 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     connect(&player_, &Player::moved, this, [this](double t) { moveTo(Seconds{t}, true); });
     connect(&player_, &Player::playingChanged, listen_, &ListenBar::setPlaying);
     connect(&player_, &Player::failed, &session_, &Session::addNote);
+    connect(&player_, &Player::deviceChanged, this, [this](const QString& sentence) {
+        listen_->setAudible(player_.audible());
+        session_.addNote(sentence);
+    });
     connect(&pictures_, &PictureSource::ready, this,
             [this](const QString& path, const QImage& image) {
                 const MediaItem* m = session_.state().item(take_);
