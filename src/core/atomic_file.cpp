@@ -1,16 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The idea: rename(2) within one folder is atomic, so a reader sees the old file or the new one and
-// never half of either. The temporary keeps the extension, because muxers choose by it.
+// never half of either.
 #include "core/atomic_file.h"
 
 #include <fcntl.h>
-#include <signal.h>
+#include <sys/file.h>
 #include <unistd.h>
 
 #include <cerrno>
+#include <chrono>
 #include <cstring>
 #include <fstream>
 #include <sstream>
+#include <thread>
+
+#include "core/free_name.h"
+#include "core/publish_file.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -25,80 +30,93 @@ tl::unexpected<Error> cannotWrite(const fs::path& target, const std::string& why
                 target.string(), why);
 }
 
-}  // namespace
-
-AtomicFile::AtomicFile(fs::path target, fs::path temporary)
-    : target_(std::move(target)), temporary_(std::move(temporary)) {}
-
-AtomicFile::AtomicFile(AtomicFile&& other) noexcept
-    : target_(std::move(other.target_)),
-      temporary_(std::move(other.temporary_)),
-      pending_(std::exchange(other.pending_, false)) {}
-
-AtomicFile::~AtomicFile() {
-    if (pending_) {
-        std::error_code ignored;
-        fs::remove(temporary_, ignored);
+/// Programs that name files in one folder do so one after the other, so that names which differ in
+/// case alone are seen. Where a file system has no locks, the name itself is still safe.
+class FolderLock {
+  public:
+    explicit FolderLock(const fs::path& folder)
+        : fd_(::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC)) {
+        for (int i = 0; fd_ >= 0 && i < kMostTries; ++i) {
+            if (::flock(fd_, LOCK_EX | LOCK_NB) == 0 || errno != EWOULDBLOCK) break;
+            std::this_thread::sleep_for(std::chrono::milliseconds(5));
+        }
     }
-}
-
-namespace {
-
-/// Takes away what a program that was killed had begun to write for this target.
-void removeLeftBehind(const fs::path& target) {
-    const std::string begins = "." + target.stem().string() + ".part-";
-    std::error_code ec;
-    for (auto it = fs::directory_iterator(target.parent_path(), ec);
-         !ec && it != fs::directory_iterator(); it.increment(ec)) {
-        const std::string name = it->path().filename().string();
-        if (!name.starts_with(begins) || it->path().extension() != target.extension()) continue;
-        const int pid = std::atoi(name.c_str() + begins.size());
-        std::error_code gone;
-        if (pid > 0 && ::kill(pid, 0) != 0 && errno == ESRCH) fs::remove(it->path(), gone);
+    ~FolderLock() {
+        if (fd_ >= 0) ::close(fd_);
     }
-}
+    FolderLock(const FolderLock&) = delete;
+    FolderLock& operator=(const FolderLock&) = delete;
+
+  private:
+    static constexpr int kMostTries = 400;  // then a program that hangs has it
+    int fd_;
+};
 
 }  // namespace
 
 Result<AtomicFile> AtomicFile::create(const fs::path& wanted) {
     std::error_code ec;
-    const fs::path target = fs::absolute(wanted, ec);
+    const fs::path target = fs::absolute(wanted, ec).lexically_normal();
     fs::create_directories(target.parent_path(), ec);
     if (ec) return cannotWrite(target, ec.message());
-    const fs::path temporary =
-        target.parent_path() / ("." + target.stem().string() + ".part-" +
-                                std::to_string(::getpid()) + target.extension().string());
-    removeLeftBehind(target);
-    const int fd = ::open(temporary.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
-    if (fd < 0) return cannotWrite(target, std::strerror(errno));
-    ::close(fd);
-    return AtomicFile(target, temporary);
+    removeDeadTemporaries(target.parent_path());
+    auto file = TemporaryFile::createBeside(target);
+    if (!file) return cannotWrite(target, file.error().detail);
+    return AtomicFile(target, std::move(*file));
 }
 
 Result<void> AtomicFile::commit() {
-    const int fd = ::open(temporary_.c_str(), O_RDONLY | O_CLOEXEC);
-    if (fd < 0) return cannotWrite(target_, std::strerror(errno));
-    const bool flushed = ::fsync(fd) == 0;
-    const int why = errno;
-    ::close(fd);
-    if (!flushed) return cannotWrite(target_, std::strerror(why));
+    if (const int why = file_.sync(); why != 0) return cannotWrite(target_, std::strerror(why));
     std::error_code ec;
-    fs::rename(temporary_, target_, ec);
+    fs::rename(file_.path(), target_, ec);
     if (ec) return cannotWrite(target_, ec.message());
-    pending_ = false;
+    file_.published();
+    syncFolder(target_.parent_path());
     return {};
 }
 
-Result<void> writeWholeFile(const fs::path& target, std::string_view bytes) {
-    auto file = AtomicFile::create(target);
-    if (!file) return tl::unexpected(file.error());
-    {
-        std::ofstream out(file->temporaryPath(), std::ios::binary | std::ios::trunc);
-        out.write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
-        out.flush();
-        if (!out) return cannotWrite(target, std::strerror(errno));
+Result<void> AtomicFile::commitAsNew() {
+    if (const int why = file_.sync(); why != 0) return cannotWrite(target_, std::strerror(why));
+    const FolderLock alone(target_.parent_path());
+    // Who does not know of the lock may still be quicker: then the next name is tried.
+    for (;;) {
+        const fs::path name = freePath(target_);
+        const std::error_code ec = publishNew(file_.path(), name);
+        if (ec == std::errc::file_exists) continue;
+        if (ec) return cannotWrite(target_, ec.message());
+        target_ = name;
+        break;
     }
+    file_.published();
+    syncFolder(target_.parent_path());
+    return {};
+}
+
+namespace {
+
+Result<AtomicFile> written(const fs::path& target, std::string_view bytes) {
+    auto file = AtomicFile::create(target);
+    if (!file) return file;
+    std::ofstream out(file->temporaryPath(), std::ios::binary | std::ios::trunc);
+    out.write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
+    out.flush();
+    if (!out) return cannotWrite(target, std::strerror(errno));
+    return file;
+}
+
+}  // namespace
+
+Result<void> writeWholeFile(const fs::path& target, std::string_view bytes) {
+    auto file = written(target, bytes);
+    if (!file) return tl::unexpected(file.error());
     return file->commit();
+}
+
+Result<fs::path> writeNewFile(const fs::path& target, std::string_view bytes) {
+    auto file = written(target, bytes);
+    if (!file) return tl::unexpected(file.error());
+    if (auto done = file->commitAsNew(); !done) return tl::unexpected(done.error());
+    return file->target();
 }
 
 Result<std::string> readWholeFile(const fs::path& path) {

@@ -1,17 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// A file that appears under its name only when it is whole: written beside it under a temporary
-/// name, flushed, renamed. What is not committed is removed.
+/// name, flushed, renamed. What is not committed is removed. One that is somebody's only copy is
+/// replaced (`commit`); one that is handed over takes no other file's place (`commitAsNew`).
 ///
 ///     auto out = AtomicFile::create("day/film.mov");
 ///     write(out->temporaryPath());
-///     out->commit();
+///     out->commitAsNew();
+///     out->target();          // day/film 2.mov, if a film.mov came in between
 #pragma once
 
 #include <filesystem>
 #include <string_view>
 
 #include "core/result.h"
+#include "core/temporary_file.h"
 
 namespace brisk {
 
@@ -20,25 +23,28 @@ class AtomicFile {
     /// Makes sure the folder exists and can be written. Errors: CannotWrite.
     static Result<AtomicFile> create(const std::filesystem::path& target);
 
-    AtomicFile(AtomicFile&& other) noexcept;
-    AtomicFile& operator=(AtomicFile&&) = delete;
-    ~AtomicFile();
-
-    [[nodiscard]] const std::filesystem::path& temporaryPath() const { return temporary_; }
+    [[nodiscard]] const std::filesystem::path& temporaryPath() const { return file_.path(); }
+    /// Where it will be; after commitAsNew, where it is.
     [[nodiscard]] const std::filesystem::path& target() const { return target_; }
 
     /// Flushes to the disk and renames over the target. Errors: CannotWrite.
     Result<void> commit();
+    /// Flushes to the disk and takes the target's name, numbered where a file of that name, however
+    /// written, is there. Two that do so at the same moment both stay. Errors: CannotWrite.
+    Result<void> commitAsNew();
 
   private:
-    AtomicFile(std::filesystem::path target, std::filesystem::path temporary);
+    AtomicFile(std::filesystem::path target, TemporaryFile file)
+        : target_(std::move(target)), file_(std::move(file)) {}
     std::filesystem::path target_;
-    std::filesystem::path temporary_;
-    bool pending_ = true;
+    TemporaryFile file_;
 };
 
-/// Writes a whole small file in one go, atomically.
+/// Writes a whole small file in one go, atomically, in the place of what was there.
 Result<void> writeWholeFile(const std::filesystem::path& target, std::string_view bytes);
+/// The same under a name that is free. Returns which.
+Result<std::filesystem::path> writeNewFile(const std::filesystem::path& target,
+                                           std::string_view bytes);
 
 /// Reads a whole small file. Errors: CannotRead.
 Result<std::string> readWholeFile(const std::filesystem::path& path);

@@ -73,15 +73,4 @@ std::string patternProblem(const std::string& pattern) {
     return {};
 }
 
-std::filesystem::path freePath(const std::filesystem::path& folder, const std::string& name,
-                               const std::string& ending, std::set<std::filesystem::path>* given) {
-    std::filesystem::path target = folder / (name + ending);
-    std::error_code ec;
-    for (int n = 2; std::filesystem::exists(target, ec) || (given && given->count(target)); ++n) {
-        target = folder / (name + " " + std::to_string(n) + ending);
-    }
-    if (given) given->insert(target);
-    return target;
-}
-
 }  // namespace brisk

@@ -1,13 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// What new files are called: a pattern with names in braces, and never the name of a file that is
-/// there.
+/// What new files are called: a pattern with names in braces. (That no file takes the name of one
+/// that is there: core/free_name.h.)
 ///
 ///     fileName("{take} {number} {state}", facts);   // "press-02 007 tethered"
 #pragma once
 
-#include <filesystem>
-#include <set>
 #include <string>
 #include <vector>
 
@@ -30,10 +28,5 @@ std::string fileName(const std::string& pattern, const NameFacts& facts);
 
 /// What is wrong with a pattern, as a sentence; empty where nothing is.
 std::string patternProblem(const std::string& pattern);
-
-/// `folder/name.ending`, numbered where that is there already or was given away before.
-/// \param given  where it is noted.
-std::filesystem::path freePath(const std::filesystem::path& folder, const std::string& name,
-                               const std::string& ending, std::set<std::filesystem::path>* given);
 
 }  // namespace brisk

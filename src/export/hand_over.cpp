@@ -187,15 +187,14 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
 }
 
 Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
-    const auto target = freePath(f.path.parent_path(), f.path.stem().string(),
-                                 f.path.extension().string(), nullptr);
+    const auto folder = std::filesystem::absolute(f.path).parent_path();
     std::string text;
     r.holds = f.holds;  // written again, it is said again
     if (f.kind == FileKind::Timeline || f.kind == FileKind::EditList) {
         const Timeline timeline =
             buildTimeline(plan_.choice.shoot, plan_.takes, writtenTakes(plan_, results_));
         if (f.kind == FileKind::Timeline) {
-            text = otioText(timeline, target.parent_path());
+            text = otioText(timeline, folder);
         } else {
             const EditList list = editList(timeline);
             text = list.text;
@@ -204,9 +203,9 @@ Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
     } else {
         text = reportText(f.kind, {plan_, results_});
     }
-    auto written = writeWholeFile(target, text);
-    if (!written) return written;
-    r.path = std::filesystem::absolute(target).string();
+    auto written = writeNewFile(f.path, text);
+    if (!written) return tl::unexpected(written.error());
+    r.path = written->string();
     r.bytes = text.size();
     return {};
 }

@@ -3,8 +3,8 @@
 
 #include <algorithm>
 #include <cstdio>
-#include <set>
 
+#include "core/free_name.h"
 #include "render/routing.h"
 
 namespace brisk {
@@ -67,11 +67,11 @@ std::string confirmedWords(const HandedTake& h) {
 /// Names files for all takes of one hand-over, no name twice.
 class Planner {
   public:
-    explicit Planner(HandOverPlan& plan) : plan_(plan) {}
+    explicit Planner(HandOverPlan& plan) : plan_(plan), names_(plan.choice.folder) {}
 
     void videos(const HandedTake& h) {
         for (VideoExportPlan& p : plansForPieces(wholeVideo(h))) {
-            p.target = given(exportTarget(p));
+            p.target = names_.take(exportName(p), endingOf(p.container, p.take.info.path));
             PlannedFile& f = add(FileKind::Video, h, *p.target, describeExport(p), videoBytes(p));
             f.problem = whyNot(h, p);
             f.asVideo.emplace(p);
@@ -85,7 +85,7 @@ class Planner {
         for (SoundExportPlan& p : plansForSounds(whole)) {
             video.stretch = p.stretch;
             if (plan_.choice.video) p.beside = wayOf(video);
-            p.target = given(soundTarget(p));
+            p.target = names_.take(soundName(p), soundEnding(p));
             const auto codec = p.format == SoundFormat::Wav ? SoundCodec::Pcm24 : SoundCodec::Flac;
             const double bytes =
                 soundBytes(codec, lengthOf(p.sound, p.stretch), channelsOf(p.sound));
@@ -99,7 +99,7 @@ class Planner {
         NameFacts names;
         names.take = plan_.choice.shoot;
         const std::string name = fileName("{take}", names);
-        f.path = freePath(plan_.choice.folder, name, ending, &given_);
+        f.path = names_.take(name, ending);
         f.holds = holds;
         plan_.files.push_back(std::move(f));
     }
@@ -127,10 +127,6 @@ class Planner {
         f.bytes = bytes;
         return f;
     }
-    fs::path given(const fs::path& wanted) {
-        return freePath(wanted.parent_path(), wanted.stem().string(), wanted.extension().string(),
-                        &given_);
-    }
     static std::string whyNot(const HandedTake& h, const VideoExportPlan& p) {
         std::error_code ec;
         const std::string& path = h.scan->info.path;
@@ -144,7 +140,7 @@ class Planner {
         return {};
     }
     HandOverPlan& plan_;
-    std::set<fs::path> given_;
+    FreeNames names_;
 };
 
 /// Room where the folder is, or will be.

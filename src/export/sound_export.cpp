@@ -7,6 +7,7 @@
 
 #include "align/stamp_place.h"
 #include "core/atomic_file.h"
+#include "core/free_name.h"
 #include "core/time_text.h"
 #include "export/video_export.h"
 #include "media/movie_writer.h"
@@ -114,11 +115,7 @@ std::string describeSound(const SoundExportPlan& plan) {
     return text + ".";
 }
 
-fs::path soundTarget(const SoundExportPlan& plan) {
-    if (plan.target) {
-        return freePath(plan.target->parent_path(), plan.target->stem().string(),
-                        plan.target->extension().string(), nullptr);
-    }
+std::string soundName(const SoundExportPlan& plan) {
     NameFacts facts = plan.names;
     facts.take = fs::path(plan.take.info.path).stem().string();
     const auto microphones = microphonesOf(plan.sound);
@@ -129,7 +126,16 @@ fs::path soundTarget(const SoundExportPlan& plan) {
         name += " " + facts.recording;
     }
     if (plan.pieces > 1) name += " piece " + std::to_string(plan.piece);
-    return freePath(plan.folder, name, endingOf(plan.format), nullptr);
+    return name;
+}
+
+std::string soundEnding(const SoundExportPlan& plan) {
+    return endingOf(plan.format);
+}
+
+fs::path soundTarget(const SoundExportPlan& plan) {
+    return plan.target ? freePath(*plan.target)
+                       : freePath(plan.folder, soundName(plan), endingOf(plan.format));
 }
 
 std::optional<Seconds> timeReference(const SoundExportPlan& plan, Seconds begins) {
@@ -193,7 +199,7 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
         check->problem +=
             "It holds " + groupedText(there) + " samples and not " + groupedText(length) + ".";
     }
-    if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
+    if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     job.report(1);
     return WrittenSound{file->target().string(), describeSound(plan), length, leadIn(plan), *check,
                         soundPlan.level};

@@ -57,6 +57,10 @@ struct WrittenSound {
 /// One sentence: what the file will hold.
 std::string describeSound(const SoundExportPlan& plan);
 
+/// What it is called, without ending, as if nothing else were there.
+std::string soundName(const SoundExportPlan& plan);
+std::string soundEnding(const SoundExportPlan& plan);
+
 /// Where it will be written: never an existing file, a number is added instead.
 std::filesystem::path soundTarget(const SoundExportPlan& plan);
 

@@ -8,6 +8,7 @@
 #include <optional>
 
 #include "core/atomic_file.h"
+#include "core/free_name.h"
 #include "core/stretches.h"
 #include "core/time_text.h"
 #include "export/file_tracks.h"
@@ -136,14 +137,15 @@ NameFacts nameFactsOf(const VideoExportPlan& plan) {
     return facts;
 }
 
-fs::path exportTarget(const VideoExportPlan& plan) {
-    if (plan.target) {
-        return freePath(plan.target->parent_path(), plan.target->stem().string(),
-                        plan.target->extension().string(), nullptr);
-    }
+std::string exportName(const VideoExportPlan& plan) {
     std::string name = fileName(plan.namePattern, nameFactsOf(plan));
     if (plan.pieces > 1) name += " piece " + std::to_string(plan.piece);
-    return freePath(plan.folder, name, endingOf(plan.container, plan.take.info.path), nullptr);
+    return name;
+}
+
+fs::path exportTarget(const VideoExportPlan& plan) {
+    if (plan.target) return freePath(*plan.target);
+    return freePath(plan.folder, exportName(plan), endingOf(plan.container, plan.take.info.path));
 }
 
 Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job) {
@@ -211,7 +213,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     meant.cut = cut;
     auto check = readBack(meant, file->temporaryPath().string(), job.part(0.75, 1));
     if (!check) return tl::unexpected(check.error());
-    if (auto committed = file->commit(); !committed) return tl::unexpected(committed.error());
+    if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
     return WrittenVideo{file->target().string(), describeExport(plan),
                         early ? leadOf(plan.take, plan.stretch) : Seconds{0}, std::move(*check),

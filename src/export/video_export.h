@@ -67,6 +67,9 @@ NameFacts nameFactsOf(const VideoExportPlan& plan);
 /// One sentence: what the file will hold.
 std::string describeExport(const VideoExportPlan& plan);
 
+/// What it is called, without ending, as if nothing else were there.
+std::string exportName(const VideoExportPlan& plan);
+
 /// Where it will be written: never an existing file, a number is added instead.
 std::filesystem::path exportTarget(const VideoExportPlan& plan);
 

@@ -6,6 +6,8 @@
 
 #include <filesystem>
 #include <random>
+#include <set>
+#include <thread>
 
 #include "media/file_hash.h"
 #include "media/packet_digest.h"
@@ -110,6 +112,25 @@ TEST_F(HandOverFaults, SomebodyElsesFileIsNeverWrittenOver) {
     EXPECT_EQ(r.exitCode, 0) << r.err;
     EXPECT_EQ(test::bytesOf(file("out/press-01 clean.wav")), "somebody else's");
     EXPECT_TRUE(fs::exists(file("out/press-01 clean 2.wav"))) << "numbered, never written over";
+}
+
+TEST_F(HandOverFaults, TwoProgramsAtTheSameMomentLoseNoFile) {
+    const std::string out = file("out");
+    fs::create_directory(out);
+    for (int round = 0; round < 3; ++round) {
+        test::Ran first, second;
+        std::thread other([&] { second = runCli(command(out)); });
+        first = runCli(command(out));
+        other.join();
+        std::set<std::string> said;
+        for (const test::Ran* r : {&first, &second}) {
+            EXPECT_EQ(r->exitCode, 0) << r->err;
+            for (const auto& w : r->json()["written"]) said.insert(w["file"].get<std::string>());
+        }
+        EXPECT_EQ(said.size(), 10u) << "no file was reported twice";
+        for (const auto& path : said) EXPECT_TRUE(fs::exists(path)) << path;
+        EXPECT_EQ(wholeFilesIn(out), 10 * (round + 1));
+    }
 }
 
 }  // namespace

@@ -37,15 +37,5 @@ TEST(FileNames, APatternWithAnUnknownNameSaysWhichThereAre) {
     EXPECT_NE(patternProblem("{take").find("There is no {take:"), std::string::npos);
 }
 
-TEST(FileNames, NeverThatOfAFileThatIsThere) {
-    const test::TempFolder folder;
-    test::writeBytes(folder.file("a.mov"), "x");
-    test::writeBytes(folder.file("a 2.mov"), "x");
-    EXPECT_EQ(freePath(folder.path(), "a", ".mov", nullptr), folder.file("a 3.mov"));
-    std::set<std::filesystem::path> given;
-    EXPECT_EQ(freePath(folder.path(), "b", ".mov", &given), folder.file("b.mov"));
-    EXPECT_EQ(freePath(folder.path(), "b", ".mov", &given), folder.file("b 2.mov"));
-}
-
 }  // namespace
 }  // namespace brisk
