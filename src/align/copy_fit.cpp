@@ -13,6 +13,8 @@
 #include "align/window_reader.h"
 #include "dsp/plain_lag.h"
 
+#include "core/number_text.h"
+
 namespace brisk {
 namespace {
 
@@ -109,9 +111,8 @@ Result<CopyFit> fitCopy(const SoundScan& copy, const SoundScan& old, const JobCo
     }
     const double apart = std::fabs(found->line.drift.value) * 1e-6 * found->overlap.length().value;
     if (apart > kSameClock) {
-        char ppm[32];
-        std::snprintf(ppm, sizeof ppm, "%.1f", found->line.drift.value);
-        fit.refusal = names + "it runs on another clock (" + ppm +
+        fit.refusal = names + "it runs on another clock (" +
+                      fixedText(found->line.drift.value, 1) +
                       " ppm), as another recorder does. Add it as a recording of its own.";
         return fit;
     }

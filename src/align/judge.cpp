@@ -6,7 +6,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
+
+#include "core/number_text.h"
 
 namespace brisk {
 namespace {
@@ -120,14 +121,11 @@ void judge(const std::vector<MatchedStretch>& stretches, double rival, TetherEst
     const bool stands = stack >= kStackSure || luck <= kLuckAlone;
     const bool sure = weight >= kWeightSure && stands && luck <= kLuckSure && share >= kShareSure;
     const bool thin = (stack >= kStackThin || stands) && luck <= kLuckThin && share >= kShareThin;
-    char spread[64];
-    std::snprintf(spread, sizeof spread, " within %.1f ms", std::max(0.1, 2 * spreadMs));
-    std::string text = percentWords(agreeing, used) + spread;
+    std::string text = percentWords(agreeing, used) + " within " +
+                       fixedText(std::max(0.1, 2 * spreadMs), 1) + " ms";
     if (rival > 0) {
-        char weaker[64];
-        std::snprintf(weaker, sizeof weaker, "; the next best place is %.0f dB weaker",
-                      std::max(0.0, -20 * std::log10(std::max(rival, 1e-3))));
-        text += weaker;
+        const double weaker = std::max(0.0, -20 * std::log10(std::max(rival, 1e-3)));
+        text += "; the next best place is " + fixedText(weaker, 0) + " dB weaker";
     } else {
         text += "; no other place comes near";
     }

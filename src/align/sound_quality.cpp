@@ -3,8 +3,9 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <vector>
+
+#include "core/number_text.h"
 
 namespace brisk {
 namespace {
@@ -43,9 +44,7 @@ std::vector<double> levelsOf(const SoundScan& scan) {
 }
 
 std::string byDb(double db) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.0f dB", std::fabs(db));
-    return text;
+    return fixedText(std::fabs(db), 0) + " dB";
 }
 
 }  // namespace

@@ -5,7 +5,9 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/number_text.h"
 #include "core/time_text.h"
+#include "media/timecode.h"
 
 namespace brisk {
 namespace {
@@ -20,37 +22,27 @@ double withinHalfDay(double seconds) {
 }  // namespace
 
 std::optional<Seconds> timecodeSeconds(const std::string& text, Rational rate) {
-    int h = 0, m = 0, s = 0, f = 0;
-    char mark = 0, rest = 0;
-    if (std::sscanf(text.c_str(), "%2d:%2d:%2d%c%2d%c", &h, &m, &s, &mark, &f, &rest) != 5 ||
-        (mark != ':' && mark != ';' && mark != '.') || h > 23 || m > 59 || s > 59 || h < 0 ||
-        m < 0 || s < 0 || f < 0 || rate.value() <= 0) {
-        return std::nullopt;
-    }
-    const auto nominal = static_cast<int>(std::lround(rate.value()));
-    if (f >= nominal) return std::nullopt;
-    std::int64_t frames = (static_cast<std::int64_t>(h * 60 + m) * 60 + s) * nominal + f;
-    const bool fractional = std::fabs(rate.value() - nominal) > 1e-6;
-    if (mark != ':' && fractional && nominal % 30 == 0) {
-        // Two numbers (four at 60) are left out each minute, bar every tenth.
-        const std::int64_t minutes = h * 60 + m;
-        frames -= nominal / 15 * (minutes - minutes / 10);
-    }
-    return Seconds{static_cast<double>(frames) / rate.value()};
+    const auto t = readTimecode(text, rate);
+    if (!t) return std::nullopt;
+    return Seconds{ticksToSeconds(t->frame, rate.inverse())};
 }
 
 std::optional<Seconds> isoSeconds(const std::string& text) {
     int y = 0, mo = 0, d = 0, h = 0, mi = 0;
-    double s = 0;
-    if (std::sscanf(text.c_str(), "%4d-%2d-%2d%*1[T ]%2d:%2d:%lf", &y, &mo, &d, &h, &mi, &s) != 6) {
+    int at = 0;
+    if (std::sscanf(text.c_str(), "%4d-%2d-%2d%*1[T ]%2d:%2d:%n", &y, &mo, &d, &h, &mi, &at) != 5 ||
+        at == 0) {
         return std::nullopt;
     }
+    const std::string rest = text.substr(static_cast<std::size_t>(at));
+    const auto seconds = numberIn(rest.substr(0, rest.find_first_not_of("0123456789.")));
+    if (!seconds) return std::nullopt;
     using namespace std::chrono;
     const year_month_day date{year{y}, month{static_cast<unsigned>(mo)},
                               day{static_cast<unsigned>(d)}};
     if (!date.ok()) return std::nullopt;
     const auto days = sys_days{date}.time_since_epoch().count();
-    return Seconds{static_cast<double>(days) * kDay + h * 3600 + mi * 60 + s};
+    return Seconds{static_cast<double>(days) * kDay + h * 3600 + mi * 60 + *seconds};
 }
 
 std::optional<StampPlace> stampPlace(const MediaInfo& take, const MediaInfo& recording) {

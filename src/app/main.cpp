@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QApplication>
 #include <QCommandLineParser>
+#include <clocale>
 
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
@@ -10,6 +11,9 @@
 int main(int argc, char** argv) {
     brisk::returnLargeBuffersAtOnce();
     QApplication app(argc, argv);
+    // It has taken over the desktop's locale; libraries that read and write numbers for files must
+    // not see its decimal comma.
+    std::setlocale(LC_NUMERIC, "C");
     QApplication::setApplicationName(QStringLiteral("Brisk Tether"));
     QApplication::setApplicationVersion(QStringLiteral(BRISK_VERSION));
     QCommandLineParser parser;

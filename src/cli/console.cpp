@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/console.h"
+#include "core/json_text.h"
 
 #include <chrono>
 #include <csignal>
@@ -42,7 +43,7 @@ JobControl Console::job(const std::string& what) const {
         *last = now;
         if (asJson) {
             const nlohmann::ordered_json j{{"progress", fraction}, {"doing", what}};
-            std::fprintf(stderr, "%s\n", j.dump().c_str());
+            std::fprintf(stderr, "%s\n", jsonText(j).c_str());
         } else {
             std::fprintf(stderr, "%s: %.0f %%\n", what.c_str(), fraction * 100);
         }

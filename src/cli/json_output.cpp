@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/json_output.h"
+#include "core/json_text.h"
 
 #include <algorithm>
 
@@ -7,15 +8,8 @@
 
 namespace brisk::cli {
 
-namespace {
-/// File names need not be UTF-8; a broken one must not end the program.
-std::string dump(const ordered_json& j) {
-    return j.dump(2, ' ', false, ordered_json::error_handler_t::replace);
-}
-}  // namespace
-
 void print(const ordered_json& j) {
-    std::printf("%s\n", dump(j).c_str());
+    std::printf("%s\n", jsonText(j, 2).c_str());
 }
 
 ordered_json probeJson(const MediaInfo& info) {

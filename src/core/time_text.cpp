@@ -3,8 +3,9 @@
 #include "core/time_text.h"
 
 #include <cmath>
-#include <cstdio>
 #include <cstdlib>
+
+#include "core/number_text.h"
 
 namespace brisk {
 namespace {
@@ -17,8 +18,8 @@ std::string clockText(Seconds t, int decimals) {
     for (int i = 0; i < decimals; ++i) unit *= 10;
     const long long all = std::llround(std::fabs(t.value) * static_cast<double>(unit));
     const long long s = all / unit;
-    char text[64];
-    std::snprintf(text, sizeof text, "%lld:%02lld:%02lld", s / 3600, s / 60 % 60, s % 60);
+    const std::string text = std::to_string(s / 3600) + ":" + paddedText(s / 60 % 60, 2) + ":" +
+                             paddedText(s % 60, 2);
     std::string out = (t.value < 0 && all != 0) ? std::string(kMinus) + text : text;
     if (decimals > 0) {
         const std::string rest = std::to_string(all % unit);
@@ -33,10 +34,9 @@ std::string slipText(Seconds slip) {
 }
 
 std::string signedText(double v, int decimals) {
-    char text[48];
-    std::snprintf(text, sizeof text, "%.*f", decimals, std::fabs(v));
-    const bool zero = std::string(text).find_first_not_of("0.") == std::string::npos;
-    return (v < 0 && !zero ? kMinus : "") + std::string(text);
+    const std::string text = fixedText(std::fabs(v), decimals);
+    const bool zero = text.find_first_not_of("0.") == std::string::npos;
+    return (v < 0 && !zero ? kMinus : "") + text;
 }
 
 std::string groupedText(long long n) {
@@ -55,16 +55,12 @@ std::string framesText(Seconds t, Rational frameRate) {
         ++whole;
         rest = 0;
     }
-    char text[32];
-    std::snprintf(text, sizeof text, "%.2f", rest);
-    return groupedText(whole) + " frames + " + text;
+    return groupedText(whole) + " frames + " + fixedText(rest, 2);
 }
 
 std::string rateText(Rational frameRate) {
-    char text[32];
     const double v = frameRate.value();
-    std::snprintf(text, sizeof text, v == std::round(v) ? "%.0f fps" : "%.2f fps", v);
-    return text;
+    return fixedText(v, v == std::round(v) ? 0 : 2) + " fps";
 }
 
 }  // namespace brisk

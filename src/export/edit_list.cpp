@@ -1,150 +1,185 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Source: SMPTE ST 258, form of the edit statement: event, source, mode, cut, source in and out,
-// record in and out; notes begin with an asterisk.
+// record in and out; notes begin with an asterisk; FCM says how frames are counted from there on.
 #include "export/edit_list.h"
 
 #include <algorithm>
 #include <cctype>
-#include <cmath>
-#include <cstdio>
 #include <filesystem>
 #include <map>
 
-#include "align/stamp_place.h"
+#include "core/number_text.h"
+#include "core/plain_line.h"
+#include "export/file_reference.h"
+#include "media/timecode.h"
 
 namespace brisk {
 namespace {
 
-constexpr std::int64_t kFramesOfAnHour = 3600;  // times the rate: programmes begin at hour one
-constexpr int kMostEvents = 999;
-
-std::string timecode(std::int64_t frames, int fps) {
-    const std::int64_t day = std::int64_t{86400} * fps;
-    frames = ((frames % day) + day) % day;
-    char text[24];
-    std::snprintf(text, sizeof text, "%02d:%02d:%02d:%02d", static_cast<int>(frames / fps / 3600),
-                  static_cast<int>(frames / fps / 60 % 60), static_cast<int>(frames / fps % 60),
-                  static_cast<int>(frames % fps));
-    return text;
-}
-
-/// Eight letters and digits for a file, not given before.
-std::string reelOf(const std::string& path, std::map<std::string, std::string>& reels) {
-    if (const auto it = reels.find(path); it != reels.end()) return it->second;
-    std::string base;
-    for (const char c : std::filesystem::path(path).stem().string()) {
-        if (std::isalnum(static_cast<unsigned char>(c))) {
-            base += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
-        }
-    }
-    if (base.empty()) base = "REEL";
-    std::string reel = base.substr(0, 8);
-    const auto taken = [&] {
-        return std::any_of(reels.begin(), reels.end(),
-                           [&](const auto& r) { return r.second == reel; });
-    };
-    for (int n = 2; taken(); ++n) {
-        const std::string number = std::to_string(n);
-        reel = base.substr(0, 8 - number.size()) + number;
-    }
-    return reels[path] = reel;
-}
+constexpr std::size_t kMostEvents = 999;
+constexpr std::size_t kLongestTitle = 70;
+constexpr std::size_t kLongestName = 200;   // bytes; readers stop somewhere
+constexpr std::size_t kLongestPath = 4096;  // as long as paths can be
 
 struct Event {
     std::string path, name;
-    const char* mode = "V";
-    std::int64_t source = 0, record = 0, length = 0;
+    std::string mode = "V";
+    std::int64_t source = 0, record = 0, length = 0;  // frames
+    bool dropFrame = false;                           // of the source's clock
 };
 
-/// The frame number that a file's first picture carries.
-std::int64_t firstFrame(const TimelineClip& c, Rational rate, int fps) {
-    const auto at = timecodeSeconds(c.timecode, rate);
-    return at ? std::llround(at->value * rate.value()) % (std::int64_t{86400} * fps) : 0;
+/// Eight letters and digits for each file, none given twice.
+class Reels {
+  public:
+    const std::string& of(const std::string& path) {
+        if (const auto it = reels_.find(path); it != reels_.end()) return it->second;
+        std::string base;
+        for (const char c : std::filesystem::path(path).stem().string()) {
+            const auto u = static_cast<unsigned char>(c);
+            if (u < 0x80 && std::isalnum(u)) base += static_cast<char>(std::toupper(u));
+        }
+        if (base.empty()) base = "REEL";
+        std::string reel = base.substr(0, 8);
+        const auto taken = [&] {
+            return std::any_of(reels_.begin(), reels_.end(),
+                               [&](const auto& r) { return r.second == reel; });
+        };
+        for (int n = 2; taken(); ++n) {
+            const std::string number = std::to_string(n);
+            reel = base.substr(0, 8 - number.size()) + number;
+        }
+        return reels_[path] = reel;
+    }
+
+  private:
+    std::map<std::string, std::string> reels_;
+};
+
+/// Gathers what can be said, and counts what cannot.
+class Events {
+  public:
+    Events(const TimelineTrack& picture, Rational rate) : picture_(picture), rate_(rate) {}
+
+    void add(const TimelineClip& c, bool isPicture) {
+        // Sound of a picture that is left out is left out with it.
+        const bool seen =
+            std::any_of(picture_.clips.begin(), picture_.clips.end(),
+                        [&](const TimelineClip& p) { return p.take == c.take; });
+        if (!isPicture && !seen) return;
+        Event e{c.path, c.name};
+        e.mode = isPicture ? "V" : "A";
+        e.source = frames(c.mediaStart + c.source);
+        e.record = frames(c.start);
+        e.length = frames(c.end()) - e.record;
+        e.dropFrame = c.dropFrame;
+        rounded += !isPicture && ((c.source * rate_).den != 1 || (c.start * rate_).den != 1);
+        drifting += c.driftPpm != 0;
+        sounds += !isPicture;
+        // Picture and sound of one file at one place are one event.
+        const auto both = std::find_if(all.begin(), all.end(), [&](const Event& o) {
+            return o.path == e.path && o.record == e.record && o.length == e.length;
+        });
+        if (!isPicture && both != all.end()) {
+            both->mode = "B";
+        } else if (e.length > 0) {
+            all.push_back(e);
+        }
+    }
+    [[nodiscard]] std::vector<std::string> cannotSay() const {
+        std::vector<std::string> out;
+        if (all.size() > kMostEvents) {
+            out.push_back("It holds 999 events; " + std::to_string(all.size() - kMostEvents) +
+                          " are left out.");
+        }
+        if (rounded > 0) {
+            out.push_back("It counts whole frames: " + std::to_string(rounded) + " of " +
+                          std::to_string(sounds) +
+                          " sounds lie up to half a frame from their place.");
+        }
+        if (drifting > 0) {
+            out.emplace_back(
+                "It knows no drift: hand over the clean sound, and point at that instead.");
+        }
+        return out;
+    }
+
+    std::vector<Event> all;
+    std::size_t rounded = 0, drifting = 0, sounds = 0;
+
+  private:
+    [[nodiscard]] std::int64_t frames(Rational t) const { return (t * rate_).rounded(); }
+
+    const TimelineTrack& picture_;
+    Rational rate_;
+};
+
+std::string statement(std::size_t number, const Event& e, const std::string& reel, Rational rate,
+                      bool dropFrame) {
+    const Timecode hour = *readTimecode(dropFrame ? "01:00:00;00" : "01:00:00:00", rate);
+    const auto source = [&](std::int64_t frame) {
+        return timecodeText({frame, e.dropFrame}, rate);
+    };
+    const auto record = [&](std::int64_t frame) {
+        return timecodeText({hour.frame + frame, dropFrame}, rate);
+    };
+    const auto column = [](std::string text, std::size_t wide) {
+        text.resize(std::max(wide, text.size()), ' ');
+        return text + " ";
+    };
+    return column(paddedText(static_cast<std::int64_t>(number), 3), 4) + column(reel, 8) +
+           column(e.mode, 5) + column("C", 8) + source(e.source) + " " +
+           source(e.source + e.length) + " " + record(e.record) + " " +
+           record(e.record + e.length) + "\n";
+}
+
+std::string countedText(bool dropFrame) {
+    return dropFrame ? "FCM: DROP FRAME\n" : "FCM: NON-DROP FRAME\n";
+}
+
+/// Tracks that the form has no place for, each with a sentence.
+bool leftOut(const TimelineTrack& t, const TimelineTrack& picture, EditList& out) {
+    if (t.beside) {
+        out.cannotSay.push_back(t.name +
+                                " is left out: of several microphones an edit decision list "
+                                "holds the one that is heard.");
+        return true;
+    }
+    if (!t.picture || &t == &picture) return false;
+    out.cannotSay.push_back(
+        t.name + " is left out: an edit decision list holds one picture track (" +
+        std::to_string(t.clips.size()) + (t.clips.size() == 1 ? " clip)." : " clips)."));
+    return true;
 }
 
 }  // namespace
 
-EditList editList(const Timeline& timeline) {
+EditList editList(const Timeline& timeline, const std::filesystem::path& folder) {
     EditList out;
-    const auto picture = std::find_if(timeline.tracks.begin(), timeline.tracks.end(),
-                                      [](const TimelineTrack& t) { return t.picture; });
-    const Rational rate = picture == timeline.tracks.end() ? Rational{25, 1} : picture->rate;
-    const int fps = std::max(1, static_cast<int>(std::lround(rate.value())));
-    std::vector<Event> events;
-    std::size_t rounded = 0, drifting = 0, sounds = 0;
+    static const TimelineTrack kNone{"", true, {25, 1}};
+    const auto first = std::find_if(timeline.tracks.begin(), timeline.tracks.end(),
+                                    [](const TimelineTrack& t) { return t.picture; });
+    const TimelineTrack& picture = first == timeline.tracks.end() ? kNone : *first;
+    const Rational rate = picture.rate;
+    Events events(picture, rate);
     for (const TimelineTrack& t : timeline.tracks) {
-        if (t.beside) {
-            out.cannotSay.push_back(t.name +
-                                    " is left out: of several microphones an edit decision list "
-                                    "holds the one that is heard.");
-            continue;
-        }
-        if (t.picture && &t != &*picture) {
-            out.cannotSay.push_back(
-                t.name + " is left out: an edit decision list holds one picture track (" +
-                std::to_string(t.clips.size()) + (t.clips.size() == 1 ? " clip)." : " clips)."));
-            continue;
-        }
-        for (const TimelineClip& c : t.clips) {
-            const double scale = rate.value() / c.rate.value();
-            const auto frames = [&](std::int64_t ticks) {
-                return std::llround(static_cast<double>(ticks) * scale);
-            };
-            // Sound of a picture that is left out is left out with it.
-            const bool seen = std::any_of(picture->clips.begin(), picture->clips.end(),
-                                          [&](const TimelineClip& p) { return p.take == c.take; });
-            if (!t.picture && !seen) continue;
-            Event e{
-                c.path,           c.name,          t.picture ? "V" : "A",
-                frames(c.source), frames(c.start), frames(c.start + c.length) - frames(c.start)};
-            if (t.picture)
-                e.source += firstFrame(c, rate, fps) + (c.timecode.empty() ? 0 : c.ahead);
-            const double exact = static_cast<double>(c.source) * scale;
-            rounded += std::fabs(exact - std::round(exact)) > 1e-3;
-            drifting += c.driftPpm != 0;
-            sounds += !t.picture;
-            // Picture and sound of one file at one place are one event.
-            const auto both = std::find_if(events.begin(), events.end(), [&](const Event& o) {
-                return o.path == e.path && o.record == e.record && o.length == e.length;
-            });
-            if (!t.picture && both != events.end()) {
-                both->mode = "B";
-            } else if (e.length > 0) {
-                events.push_back(e);
-            }
-        }
+        if (leftOut(t, picture, out)) continue;
+        for (const TimelineClip& c : t.clips) events.add(c, t.picture);
     }
-    std::stable_sort(events.begin(), events.end(),
+    std::stable_sort(events.all.begin(), events.all.end(),
                      [](const Event& a, const Event& b) { return a.record < b.record; });
-    out.text = "TITLE: " + timeline.name + "\nFCM: NON-DROP FRAME\n\n";
-    std::map<std::string, std::string> reels;
-    int number = 0;
-    for (const Event& e : events) {
-        if (++number > kMostEvents) break;
-        const std::int64_t at = e.record + kFramesOfAnHour * fps;
-        char line[128];
-        std::snprintf(line, sizeof line, "%03d  %-8s %-5s C        %s %s %s %s\n", number,
-                      reelOf(e.path, reels).c_str(), e.mode, timecode(e.source, fps).c_str(),
-                      timecode(e.source + e.length, fps).c_str(), timecode(at, fps).c_str(),
-                      timecode(at + e.length, fps).c_str());
-        out.text += line;
-        out.text += "* FROM CLIP NAME: " + e.name + "\n* SOURCE FILE: " + e.path + "\n";
+    const bool drop = std::any_of(picture.clips.begin(), picture.clips.end(),
+                                  [](const TimelineClip& c) { return c.dropFrame; });
+    out.text = "TITLE: " + plainLine(timeline.name, kLongestTitle) + "\n" + countedText(drop) + "\n";
+    Reels reels;
+    for (std::size_t i = 0; i < std::min(events.all.size(), kMostEvents); ++i) {
+        const Event& e = events.all[i];
+        out.text += statement(i + 1, e, reels.of(e.path), rate, drop);
+        out.text += "* FROM CLIP NAME: " + plainLine(e.name, kLongestName) + "\n* SOURCE FILE: " +
+                    plainLine(referenceFrom(folder, e.path), kLongestPath) + "\n";
     }
-    if (events.size() > kMostEvents) {
-        out.cannotSay.push_back("It holds 999 events; " +
-                                std::to_string(events.size() - kMostEvents) + " are left out.");
-    }
-    if (rounded > 0) {
-        out.cannotSay.push_back("It counts whole frames: " + std::to_string(rounded) + " of " +
-                                std::to_string(sounds) +
-                                " sounds lie up to half a frame from their place.");
-    }
-    if (drifting > 0) {
-        out.cannotSay.push_back(
-            "It knows no drift: hand over the clean sound, and point at that instead.");
-    }
-    if (rate.den != 1) {
-        out.cannotSay.push_back("Its timecode counts " + std::to_string(fps) +
+    for (std::string& sentence : events.cannotSay()) out.cannotSay.push_back(std::move(sentence));
+    if (rate.den != 1 && !drop) {
+        out.cannotSay.push_back("Its timecode counts " + std::to_string(rate.rounded()) +
                                 " frames a second; the picture has " + rate.text() + ".");
     }
     return out;

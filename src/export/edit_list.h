@@ -4,6 +4,7 @@
 /// frames. What it cannot say is listed, so that nobody has to find out.
 #pragma once
 
+#include <filesystem>
 #include <string>
 #include <vector>
 
@@ -16,7 +17,9 @@ struct EditList {
     std::vector<std::string> cannotSay;  ///< Sentences; empty where it says everything.
 };
 
-/// At the rate of the first picture track; frames are counted without dropping numbers.
-EditList editList(const Timeline& timeline);
+/// At the rate of the first picture track. Frame numbers are dropped where that track's own
+/// timecodes drop them; a source is counted as its own clock counts.
+/// \param folder  where the list will lie: files in it are named from there.
+EditList editList(const Timeline& timeline, const std::filesystem::path& folder);
 
 }  // namespace brisk

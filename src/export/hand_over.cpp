@@ -31,7 +31,8 @@ std::vector<WrittenTake> writtenTakes(const HandOverPlan& plan,
         known->second = known->second && there;
         WrittenTake& w = takes[f.take];
         w.take = f.take;
-        const WrittenFile file{results[i].path, results[i].lead};
+        const WrittenFile file{results[i].path, results[i].lead, results[i].stamps,
+                               results[i].held};
         const std::size_t microphone = f.asSound ? f.asSound->microphone : 0;
         if (microphone > w.microphones.size()) w.microphones.resize(microphone);
         (f.asVideo        ? w.videos
@@ -162,6 +163,8 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.problem = w->readBack.problem;
         r.picture = w->readBack.picture;
         r.lead = w->lead;
+        r.stamps = w->readBack.stamps;
+        r.held = w->held;
         r.check = w->readBack.sound;
         level = w->level;
     } else {
@@ -171,6 +174,8 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.problem = w->check.problem;
         r.check = w->check;
         r.lead = w->lead;
+        r.stamps = w->stamps;
+        r.held = w->held;
         level = w->level;
     }
     // The loudness of a take is measured once, however many files it becomes.
@@ -196,7 +201,7 @@ Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
         if (f.kind == FileKind::Timeline) {
             text = otioText(timeline, folder);
         } else {
-            const EditList list = editList(timeline);
+            const EditList list = editList(timeline, folder);
             text = list.text;
             for (const std::string& sentence : list.cannotSay) r.holds += " " + sentence;
         }

@@ -31,6 +31,8 @@ struct FileResult {
     std::string sha256;
     PictureCheck picture;
     Seconds lead;  ///< Of a video that begins before its piece, see WrittenVideo.
+    TimeStamps stamps;  ///< As they are read from what was written.
+    std::optional<TimeRange> held = {};  ///< The take time that it holds, once it is written.
     SoundCheck check;
     /// Written, but not what was meant.
     [[nodiscard]] bool marked() const { return state == FileState::Written && !problem.empty(); }

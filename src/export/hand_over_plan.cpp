@@ -2,9 +2,9 @@
 #include "export/hand_over_plan.h"
 
 #include <algorithm>
-#include <cstdio>
 
 #include "core/free_name.h"
+#include "core/number_text.h"
 #include "render/routing.h"
 
 namespace brisk {
@@ -238,9 +238,7 @@ std::string bytesText(std::uintmax_t bytes) {
         v /= 1000;
         ++unit;
     }
-    char text[32];
-    std::snprintf(text, sizeof text, unit == 0 || v >= 100 ? "%.0f %s" : "%.1f %s", v, units[unit]);
-    return text;
+    return fixedText(v, unit == 0 || v >= 100 ? 0 : 1) + " " + units[unit];
 }
 
 }  // namespace brisk

@@ -4,7 +4,10 @@
 // versions that say everything are written, since newer readers upgrade them.
 #include "export/otio.h"
 
-#include <nlohmann/json.hpp>
+#include <string_view>
+
+#include "core/json_text.h"
+#include "export/file_reference.h"
 
 namespace brisk {
 namespace {
@@ -12,13 +15,16 @@ namespace {
 using nlohmann::ordered_json;
 namespace fs = std::filesystem;
 
-ordered_json rationalTime(std::int64_t ticks, Rational rate) {
+/// Whole ticks of a rate, where the time falls on them; else whole ticks of a finer clock.
+ordered_json rationalTime(Rational t, Rational rate) {
+    const Rational count = t * rate;
+    const bool whole = count.den == 1;
     return {{"OTIO_SCHEMA", "RationalTime.1"},
-            {"rate", rate.value()},
-            {"value", static_cast<double>(ticks)}};
+            {"rate", whole ? rate.value() : static_cast<double>(t.den)},
+            {"value", static_cast<double>(whole ? count.num : t.num)}};
 }
 
-ordered_json timeRange(std::int64_t start, std::int64_t length, Rational rate) {
+ordered_json timeRange(Rational start, Rational length, Rational rate) {
     return {{"OTIO_SCHEMA", "TimeRange.1"},
             {"duration", rationalTime(length, rate)},
             {"start_time", rationalTime(start, rate)}};
@@ -28,8 +34,8 @@ ordered_json object(const char* schema, const std::string& name) {
     return {{"OTIO_SCHEMA", schema}, {"metadata", ordered_json::object()}, {"name", name}};
 }
 
-ordered_json item(const char* schema, const std::string& name, std::int64_t start,
-                  std::int64_t length, Rational rate) {
+ordered_json item(const char* schema, const std::string& name, Rational start, Rational length,
+                  Rational rate) {
     ordered_json j = object(schema, name);
     j["source_range"] = timeRange(start, length, rate);
     j["effects"] = ordered_json::array();
@@ -38,39 +44,43 @@ ordered_json item(const char* schema, const std::string& name, std::int64_t star
     return j;
 }
 
-/// Percent-encoded where a URL needs it.
+/// Percent-encoded as RFC 3986 has it.
 std::string urlOf(const std::string& path, const fs::path& folder) {
-    const fs::path near = fs::path(path).lexically_relative(folder);
-    const bool inside = !near.empty() && near.native().rfind("..", 0) != 0;
-    const std::string text = inside ? near.string() : fs::absolute(path).string();
-    std::string url = inside ? "" : "file://";
+    const std::string text = referenceFrom(folder, path);
+    std::string url = fs::path(text).is_absolute() ? "file://" : "";
     for (const char c : text) {
         const auto u = static_cast<unsigned char>(c);
-        if (std::isalnum(u) || std::string("-._~/").find(c) != std::string::npos) {
+        const bool plain = (u >= '0' && u <= '9') || (u >= 'a' && u <= 'z') ||
+                           (u >= 'A' && u <= 'Z') ||
+                           std::string_view("-._~/").find(c) != std::string_view::npos;
+        if (plain) {
             url += c;
         } else {
-            char hex[4];
-            std::snprintf(hex, sizeof hex, "%%%02X", u);
-            url += hex;
+            constexpr std::string_view kDigits = "0123456789ABCDEF";
+            url += '%';
+            url += kDigits[u >> 4];
+            url += kDigits[u & 15];
         }
     }
     return url;
 }
 
+/// Times in a file count from what its own clock says at its beginning.
 ordered_json clip(const TimelineClip& c, const fs::path& folder) {
-    ordered_json j = item("Clip.1", c.name, c.source, c.length, c.rate);
+    ordered_json j = item("Clip.1", c.name, c.mediaStart + c.source, c.length, c.rate);
     ordered_json media = object("ExternalReference.1", c.name);
-    media["available_range"] = timeRange(0, std::max(c.available, c.source + c.length), c.rate);
+    const Rational needed = c.source + c.length;
+    media["available_range"] =
+        timeRange(c.mediaStart, c.available < needed ? needed : c.available, c.rate);
     media["target_url"] = urlOf(c.path, folder);
     j["media_reference"] = media;
     ordered_json& own = j["metadata"]["brisk"];
     own["rate"] = c.rate.text();
-    own["starts_at"] = Rational{c.start * c.rate.den, c.rate.num}.reduced().text();
+    own["starts_at"] = c.start.text();
     if (c.driftPpm != 0) {
         own["drift_ppm"] = c.driftPpm;
         own["offset_seconds"] = c.offset.value;
     }
-    if (!c.timecode.empty()) own["timecode"] = c.timecode;
     if (c.soundTrack > 1) own["sound_track"] = c.soundTrack;
     return j;
 }
@@ -83,11 +93,11 @@ ordered_json track(const TimelineTrack& t, const fs::path& folder) {
     j["enabled"] = true;
     j["kind"] = t.picture ? "Video" : "Audio";
     ordered_json children = ordered_json::array();
-    std::int64_t at = 0;
+    Rational at{0, 1};
     for (const TimelineClip& c : t.clips) {
-        if (c.start > at) children.push_back(item("Gap.1", "", 0, c.start - at, t.rate));
+        if (at < c.start) children.push_back(item("Gap.1", "", {0, 1}, c.start - at, t.rate));
         children.push_back(clip(c, folder));
-        at = c.start + c.length;
+        at = c.end();
     }
     j["children"] = children;
     return j;
@@ -106,7 +116,7 @@ std::string otioText(const Timeline& timeline, const fs::path& folder) {
     stack["children"] = ordered_json::array();
     for (const TimelineTrack& t : timeline.tracks) stack["children"].push_back(track(t, folder));
     j["tracks"] = stack;
-    return j.dump(4) + "\n";
+    return jsonText(j, 4) + "\n";
 }
 
 }  // namespace brisk

@@ -3,9 +3,10 @@
 
 #include <algorithm>
 #include <cctype>
-#include <cstdio>
 
 #include "export/video_export.h"
+
+#include "core/number_text.h"
 
 namespace brisk {
 namespace {
@@ -60,11 +61,8 @@ PieceWay wayOf(const VideoExportPlan& plan) {
 std::string pictureWords(const VideoExportPlan& plan) {
     const PieceWay way = wayOf(plan);
     if (way == PieceWay::AtKeyFrame && leadOf(plan.take, plan.stretch) > Seconds{0}) {
-        char text[80];
-        std::snprintf(text, sizeof text,
-                      "Picture untouched, from the key frame %.2f s before the cut on",
-                      leadOf(plan.take, plan.stretch).value);
-        return text;
+        return "Picture untouched, from the key frame " +
+               fixedText(leadOf(plan.take, plan.stretch).value, 2) + " s before the cut on";
     }
     if (way != PieceWay::CodedAnew) return "Picture untouched";
     std::string text = "Picture coded anew (";

@@ -25,6 +25,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     r.problem = r.picture.problem;
     auto info = probeWithSound(path);
     if (!info) return tl::unexpected(info.error());
+    r.stamps = info->stamps;
     const auto tracks = fileTracks(plan.sound);
     if (info->sounds.size() != tracks.size()) {
         say(r, "It holds " + std::to_string(info->sounds.size()) + " sounds and not " +

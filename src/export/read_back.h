@@ -12,6 +12,7 @@
 #include "core/units.h"
 #include "export/picture_check.h"
 #include "export/sound_check.h"
+#include "media/media_info.h"
 
 namespace brisk {
 
@@ -20,6 +21,7 @@ struct VideoExportPlan;
 struct ReadBack {
     PictureCheck picture;
     SoundCheck sound;     ///< Of the clean sound.
+    TimeStamps stamps;    ///< As another program reads them.
     std::string problem;  ///< Empty when all is well.
 };
 

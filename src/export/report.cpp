@@ -2,9 +2,10 @@
 #include "export/report.h"
 
 #include <cmath>
-#include <cstdio>
 #include <ctime>
 
+#include "core/number_text.h"
+#include "core/plain_line.h"
 #include "core/time_text.h"
 #include "export/report_pictures.h"
 #include "export/report_style.h"
@@ -14,7 +15,7 @@ namespace {
 
 std::string escaped(const std::string& text) {
     std::string out;
-    for (const char c : text) {
+    for (const char c : validUtf8(text)) {
         switch (c) {
             case '&':
                 out += "&amp;";
@@ -48,9 +49,7 @@ std::string row(const std::string& name, const std::string& value) {
 }
 
 std::string driftWords(double ppm) {
-    char text[96];
-    std::snprintf(text, sizeof text, "%.1f ppm (%.1f ms an hour)", ppm, std::fabs(ppm) * 3.6);
-    return text;
+    return fixedText(ppm, 1) + " ppm (" + fixedText(std::fabs(ppm) * 3.6, 1) + " ms an hour)";
 }
 
 std::string matchRows(const HandedTake& h) {

@@ -3,9 +3,9 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <vector>
 
+#include "core/number_text.h"
 #include "core/time_text.h"
 
 namespace brisk {
@@ -19,9 +19,7 @@ constexpr Seconds kLensReach{0.04};
 constexpr int kMostSlips = 400;
 
 std::string number(double v) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.1f", v);
-    return text;
+    return fixedText(v, 1);
 }
 
 std::string svg(int width, int height, const std::string& words, const std::string& inside) {

@@ -2,7 +2,9 @@
 // Source: RFC 4180 for the table.
 #include <nlohmann/json.hpp>
 
+#include "core/number_text.h"
 #include "export/report.h"
+#include "core/json_text.h"
 
 namespace brisk {
 namespace {
@@ -22,17 +24,17 @@ const char* stateOf(const FileResult& r) {
     }
 }
 
+/// Text that a table program would take for a formula is marked as text, as such programs do.
+std::string wordsCell(const std::string& text) {
+    const bool formula = !text.empty() && std::string("=+-@\t\r").find(text[0]) != std::string::npos;
+    return formula ? "'" + text : text;
+}
+
 std::string cell(const std::string& text) {
     if (text.find_first_of(",\"\r\n") == std::string::npos) return text;
     std::string out = "\"";
     for (const char c : text) out += c == '"' ? std::string("\"\"") : std::string(1, c);
     return out + "\"";
-}
-
-std::string number(double v, const char* format = "%.6f") {
-    char text[48];
-    std::snprintf(text, sizeof text, format, v);
-    return text;
 }
 
 ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
@@ -101,23 +103,24 @@ std::string csvReport(const HandedOverShoot& shoot) {
         std::vector<std::string> cells;
         if (h && !h->tethers.empty()) {
             const Tether& t = h->tethers.front();
-            cells = {h->scan->info.path,
+            cells = {wordsCell(h->scan->info.path),
                      h->names.state,
-                     h->sound.clean.front().recording->info.path,
-                     number(t.line.offset.value, "%.9f"),
-                     number(t.line.drift.value, "%.3f"),
+                     wordsCell(h->sound.clean.front().recording->info.path),
+                     fixedText(t.line.offset.value, 9),
+                     fixedText(t.line.drift.value, 3),
                      std::to_string(t.polarity),
-                     number(t.found.confidence, "%.3f")};
+                     fixedText(t.found.confidence, 3)};
         } else {
             cells.resize(7);
         }
         const bool slip = r.check.measured;
         for (const std::string& more :
-             {std::string(fileKindText(f.kind)), r.path, std::string(stateOf(r)),
+             {std::string(fileKindText(f.kind)), wordsCell(r.path), std::string(stateOf(r)),
               std::to_string(r.bytes), r.sha256,
-              slip ? number(r.check.start.milliseconds()) : std::string(),
-              slip ? number(r.check.middle.milliseconds()) : std::string(),
-              slip ? number(r.check.end.milliseconds()) : std::string(), r.holds, r.problem}) {
+              slip ? fixedText(r.check.start.milliseconds(), 6) : std::string(),
+              slip ? fixedText(r.check.middle.milliseconds(), 6) : std::string(),
+              slip ? fixedText(r.check.end.milliseconds(), 6) : std::string(), wordsCell(r.holds),
+              wordsCell(r.problem)}) {
             cells.push_back(more);
         }
         for (std::size_t k = 0; k < cells.size(); ++k) out += (k ? "," : "") + cell(cells[k]);
@@ -158,7 +161,7 @@ std::string jsonReport(const HandedOverShoot& shoot) {
             all["files"].push_back(fileJson(shoot.plan.files[i], shoot.results[i]));
         }
     }
-    return all.dump(2) + "\n";
+    return jsonText(all, 2) + "\n";
 }
 
 }  // namespace brisk

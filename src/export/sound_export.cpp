@@ -201,8 +201,8 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     }
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     job.report(1);
-    return WrittenSound{file->target().string(), describeSound(plan), length, leadIn(plan), *check,
-                        soundPlan.level};
+    return WrittenSound{file->target().string(), describeSound(plan), length, leadIn(plan),
+                        info->stamps, *check, soundPlan.level, *held};
 }
 
 }  // namespace brisk

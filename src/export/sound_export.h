@@ -49,9 +49,11 @@ struct WrittenSound {
     std::string path;
     std::string holds;  ///< One sentence.
     std::int64_t samples = 0;
-    Seconds lead;  ///< As in WrittenVideo.
+    Seconds lead;       ///< As in WrittenVideo.
+    TimeStamps stamps;  ///< As another program reads them.
     SoundCheck check;
     LevelPlan level;
+    TimeRange held;  ///< As in WrittenVideo.
 };
 
 /// One sentence: what the file will hold.

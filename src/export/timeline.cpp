@@ -1,34 +1,56 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The idea: each clip is placed by rounding its absolute moment to the ticks of its track, so that
-// no rounding adds up along the day; gaps are what is left between clips.
+// The idea: a stretch of a take is laid on its frame grid as a whole, by rounding its moment on the
+// day once; what belongs to it is laid from there in exact fractions of a second. (Rounding pictures
+// to frames and sounds to samples, each by itself, puts them up to half a frame apart.) No rounding
+// adds up along the day; gaps are what is left between clips.
 #include "export/timeline.h"
 
 #include <algorithm>
 #include <cmath>
 #include <filesystem>
 
+#include "media/timecode.h"
+
 namespace brisk {
 namespace {
 
 constexpr Rational kSoundRate{48000, 1};
+constexpr double kOnGrid = 1e-6;  // seconds: as near as times in floating point come
 
 std::int64_t ticks(Seconds t, Rational rate) {
     return std::llround(t.value * rate.value());
+}
+
+Rational secondsOf(std::int64_t ticks, Rational rate) {
+    return Rational{ticks, 1} / rate;
 }
 
 std::string fileName(const std::string& path) {
     return std::filesystem::path(path).filename().string();
 }
 
+/// The grid that a take's pictures are laid on: its own rate, or the usual one nearest to it where
+/// its pictures keep to none.
 Rational pictureRate(const SoundScan& take) {
-    return take.info.video ? take.info.video->rate : Rational{25, 1};
+    constexpr Rational kUsual[] = {{24000, 1001}, {24, 1}, {25, 1},      {30000, 1001},
+                                   {30, 1},       {50, 1}, {60000, 1001}, {60, 1}};
+    if (!take.info.video) return {25, 1};
+    const Rational own = take.info.video->rate;
+    const bool even = !take.info.video->variableRate && (own.den == 1 || own.den == 1001);
+    if (even && own.num > 0) return own;
+    return *std::min_element(std::begin(kUsual), std::end(kUsual), [&](Rational a, Rational b) {
+        return std::fabs(a.value() - own.value()) < std::fabs(b.value() - own.value());
+    });
 }
 
-/// A stretch of the day, placed on ticks.
-void place(TimelineClip& c, Rational rate, Seconds start, Seconds end) {
-    c.rate = rate;
-    c.start = ticks(start, rate);
-    c.length = std::max<std::int64_t>(1, ticks(end, rate) - c.start);
+/// What a file's own clock says at its beginning, in a rate: its timecode, or its time reference.
+void setClock(TimelineClip& c, const TimeStamps& stamps, Rational pictures) {
+    if (const auto t = readTimecode(stamps.timecode, pictures)) {
+        c.mediaStart = secondsOf(t->frame, pictures);
+        c.dropFrame = t->drop;
+    } else if (stamps.bextReference) {
+        c.mediaStart = secondsOf(ticks(*stamps.bextReference, c.rate), c.rate);
+    }
 }
 
 /// Puts a clip on the first of the tracks of such a name that is free there.
@@ -45,7 +67,7 @@ void put(std::vector<TimelineTrack>& tracks, TimelineTrack like, const TimelineC
             it = tracks.end() - 1;
         }
         auto& clips = it->clips;
-        if (!clips.empty() && clips.back().start + clips.back().length > clip.start) continue;
+        if (!clips.empty() && clip.start < clips.back().end()) continue;
         clips.push_back(clip);
         return;
     }
@@ -65,80 +87,143 @@ const WrittenFile* fileOf(const std::vector<WrittenFile>& files, std::size_t ind
     return index < files.size() ? &files[index] : nullptr;
 }
 
-/// One sound of one kept stretch: in a file written for it, else in the recordings as they are,
-/// each where it covers the stretch.
-void addSound(std::vector<TimelineTrack>& tracks, const TimelineTrack& like, const HandedTake& h,
-              TimeRange kept, const CleanPieces& pieces, const WrittenFile* file, int soundTrack) {
-    if (file) {
-        TimelineClip c;
-        c.take = h.id;
-        c.path = file->path;
-        c.name = fileName(c.path);
-        place(c, kSoundRate, h.day + kept.start, h.day + kept.end);
-        c.source = ticks(file->lead, kSoundRate);
-        c.available = c.source + c.length;
-        c.soundTrack = soundTrack;
-        put(tracks, like, c);
-        return;
+/// A kept stretch on the grid: everything of it counts from here.
+struct Laid {
+    Rational grid;     ///< Pictures a second.
+    Rational start;    ///< On the timeline.
+    Rational take;     ///< Take time of its first picture, on the grid.
+    Rational length;
+    [[nodiscard]] TimeRange onTake() const {
+        return {{take.value()}, {take.value() + length.value()}};
     }
+};
+
+Laid lay(const HandedTake& h, TimeRange kept) {
+    const Rational grid = pictureRate(*h.scan);
+    const std::int64_t all = std::max<std::int64_t>(1, ticks(h.sound.wholeTake().end, grid));
+    const std::int64_t first = std::clamp<std::int64_t>(ticks(kept.start, grid), 0, all - 1);
+    const std::int64_t end = std::clamp<std::int64_t>(ticks(kept.end, grid), first + 1, all);
+    return {grid, secondsOf(ticks(h.day, grid) + first, grid), secondsOf(first, grid),
+            secondsOf(end - first, grid)};
+}
+
+/// How long after a moment of the take its first laid picture is: on the grid where that moment is,
+/// to a sample elsewhere.
+Rational after(const Laid& laid, Seconds begins) {
+    const Rational onGrid = secondsOf(ticks(begins, laid.grid), laid.grid);
+    if (std::fabs(onGrid.value() - begins.value) < kOnGrid) return laid.take - onGrid;
+    return laid.take - secondsOf(ticks(begins, kSoundRate), kSoundRate);
+}
+
+/// A clip of a written file from the stretch's first picture on.
+/// \param source  of that picture in the file; what it lacks, the clip begins later.
+TimelineClip ofWritten(const HandedTake& h, const Laid& laid, const WrittenFile& file,
+                       Rational rate, Rational source) {
+    TimelineClip c;
+    c.take = h.id;
+    c.path = file.path;
+    c.name = fileName(file.path);
+    c.rate = rate;
+    const Rational none{0, 1};
+    const Rational missing = source < none ? none - source : none;
+    c.start = laid.start + missing;
+    c.length = laid.length - missing;
+    c.source = source + missing;
+    c.available = c.source + c.length;
+    setClock(c, file.stamps, laid.grid);
+    return c;
+}
+
+/// One sound of one kept stretch in the recordings as they are, each where it covers the stretch.
+void addRecordings(std::vector<TimelineTrack>& tracks, const TimelineTrack& like,
+                   const HandedTake& h, const Laid& laid, const CleanPieces& pieces) {
     for (const CleanPiece& p : pieces) {
-        const TimeRange here = p.range().intersect(kept);
+        const TimeRange here = p.range().intersect(laid.onTake());
         if (here.empty()) continue;
         const SoundScan& rec = *p.recording;
+        const Rational rate{rec.rate.hertz, 1};
+        // From the stretch's first picture on, in the recording's samples.
+        const double after = (here.start.value - laid.take.value()) * rate.value();
+        const auto from = static_cast<std::int64_t>(std::ceil(after - 1e-6));
+        const auto until = ticks(here.end - Seconds{laid.take.value()}, rate);
         TimelineClip c;
         c.name = fileName(rec.info.path);
         c.take = h.id;
         c.path = rec.info.path;
-        place(c, {rec.rate.hertz, 1}, h.day + here.start, h.day + here.end);
-        c.available = rec.samples;
-        c.source = std::clamp<std::int64_t>(rec.rate.samples(p.line.toRecording(here.start)), 0,
-                                            std::max<std::int64_t>(0, rec.samples - c.length));
+        c.rate = rate;
+        c.start = laid.start + secondsOf(from, rate);
+        const Seconds begins{laid.take.value() + static_cast<double>(from) / rate.value()};
+        const std::int64_t source =
+            std::clamp<std::int64_t>(rec.rate.samples(p.line.toRecording(begins)), 0, rec.samples);
+        const std::int64_t length = std::min(until - from, rec.samples - source);
+        if (length <= 0) continue;
+        c.source = secondsOf(source, rate);
+        c.length = secondsOf(length, rate);
+        c.available = secondsOf(rec.samples, rate);
         c.driftPpm = p.line.drift.value;
         c.offset = p.line.offset;
+        setClock(c, rec.info.stamps, laid.grid);
         put(tracks, like, c);
     }
+}
+
+TimelineClip pictureOf(const HandedTake& h, const Laid& laid, const WrittenFile* video,
+                       Rational source) {
+    if (video) {
+        TimelineClip c = ofWritten(h, laid, *video, laid.grid, source);
+        c.name = fileName(h.scan->info.path);
+        return c;
+    }
+    TimelineClip c;
+    c.name = fileName(h.scan->info.path);
+    c.take = h.id;
+    c.path = h.scan->info.path;
+    c.rate = laid.grid;
+    c.start = laid.start;
+    c.length = laid.length;
+    c.source = laid.take;
+    c.available = secondsOf(ticks(h.sound.wholeTake().end, laid.grid), laid.grid);
+    setClock(c, h.scan->info.stamps, laid.grid);
+    return c;
 }
 
 /// The picture of one kept stretch, and the sounds that belong to it.
 void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t index,
                 const WrittenTake* written) {
     const WrittenFile* video = written ? fileOf(written->videos, index) : nullptr;
-    const Rational rate = pictureRate(*h.scan);
-    const Seconds start = h.day + kept.start, end = h.day + kept.end;
-    TimelineClip picture;
-    picture.name = fileName(h.scan->info.path);
-    picture.take = h.id;
-    place(picture, rate, start, end);
-    picture.path = h.scan->info.path;
-    picture.timecode = h.scan->info.stamps.timecode;
-    picture.available = ticks(h.sound.wholeTake().end, rate);
-    picture.source = std::min(ticks(kept.start, rate), picture.available - picture.length);
-    if (video) {
-        picture.path = video->path;
-        picture.source = ticks(video->lead, rate);
-        picture.available = picture.source + picture.length;
-        picture.ahead = ticks(kept.start, rate) - picture.source;
+    const WrittenFile* sound = written ? fileOf(written->sounds, index) : nullptr;
+    // Files begin and end with whole pictures: where they do is where the stretch does.
+    if (const WrittenFile* file = video ? video : sound) {
+        const TimeRange held = file->holds(kept);
+        kept = {held.start + file->lead, held.end};
     }
-    picture.source = std::max<std::int64_t>(0, picture.source);
-    put(tracks.pictures, {h.names.camera, true, rate}, picture);
+    const Laid laid = lay(h, kept);
+    // In a video its picture and its sounds are entered at one moment of the file.
+    const Rational inVideo =
+        video ? secondsOf((after(laid, video->holds(kept).start) * laid.grid).rounded(), laid.grid)
+              : Rational{0, 1};
+    put(tracks.pictures, {h.names.camera, true, {}}, pictureOf(h, laid, video, inVideo));
 
-    // A file of its own before a track of the video.
-    const auto alone = [&](const std::vector<WrittenFile>& files) {
-        const WrittenFile* own = fileOf(files, index);
-        return own ? own : video;
+    // A file of its own before a track of the video, and either before the recordings.
+    const auto addSound = [&](const TimelineTrack& like, const CleanPieces& pieces,
+                              const std::vector<WrittenFile>* alone, int track) {
+        const WrittenFile* own = alone ? fileOf(*alone, index) : nullptr;
+        if (!own && !video) return addRecordings(tracks.sounds, like, h, laid, pieces);
+        const Rational source =
+            video ? inVideo : after(laid, own->holds(kept).start);
+        TimelineClip c = ofWritten(h, laid, own ? *own : *video, kSoundRate, source);
+        c.soundTrack = own ? 1 : track;
+        put(tracks.sounds, like, c);
     };
-    const WrittenFile* sound = written ? alone(written->sounds) : nullptr;
-    addSound(tracks.sounds, {h.names.camera + ", clean sound", false, {}}, h, kept, h.sound.clean,
-             sound, 1);
+    addSound({h.names.camera + ", clean sound", false, {}}, h.sound.clean,
+             written ? &written->sounds : nullptr, 1);
     for (std::size_t m = 0; m < h.sound.beside.size(); ++m) {
         const CleanPieces& pieces = h.sound.beside[m];
         TimelineTrack like{
             h.names.camera + ", " + fileName(pieces.front().recording->info.path), false, {}};
         like.beside = true;
         const bool own = written && m < written->microphones.size();
-        const WrittenFile* file = own ? alone(written->microphones[m]) : video;
-        addSound(tracks.sounds, like, h, kept, pieces, file,
-                 file && file == video ? static_cast<int>(m) + 2 : 1);
+        addSound(like, pieces, own ? &written->microphones[m] : nullptr, static_cast<int>(m) + 2);
     }
 }
 

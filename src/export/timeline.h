@@ -2,8 +2,13 @@
 /// \file
 /// The shoot as a timeline for other programs: cameras as picture tracks, the clean sound under
 /// them, everything where it was on the day. What the two formats that are written have in common.
+///
+/// A kept stretch of a take is laid on its camera's frame grid once. Its sounds follow from that by
+/// exact fractions, so that sound and picture are as far apart on the timeline as in the take: not
+/// by half a frame more, and not by a sample.
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -14,7 +19,14 @@ namespace brisk {
 
 struct WrittenFile {
     std::string path;
-    Seconds lead = {0};  ///< By which it begins before its stretch.
+    Seconds lead = {0};      ///< By which it begins before its stretch.
+    TimeStamps stamps = {};  ///< As another program reads them from it.
+    /// The take time that it holds, its lead with it; none = the stretch, and its lead.
+    std::optional<TimeRange> held = std::nullopt;
+
+    [[nodiscard]] TimeRange holds(TimeRange stretch) const {
+        return held.value_or(TimeRange{stretch.start - lead, stretch.end});
+    }
 };
 
 /// Where the files of one take's kept stretches were written; empty = the timeline points at the
@@ -27,21 +39,24 @@ struct WrittenTake {
     std::vector<std::vector<WrittenFile>> microphones = {};
 };
 
+/// All times in exact seconds.
 struct TimelineClip {
     std::string name;
     int take = 0;
     std::string path;
-    Rational rate;           ///< Ticks a second of what follows: frames, or samples.
-    std::int64_t start = 0;  ///< On the timeline, in ticks.
-    std::int64_t length = 0;
-    std::int64_t source = 0;     ///< Where it begins in the file.
-    std::int64_t available = 0;  ///< Ticks that the file has.
-    std::string timecode;        ///< Of the take's first picture, where it says.
-    std::int64_t ahead = 0;      ///< Frames by which the file begins after it: a piece.
-    int soundTrack = 1;          ///< Which of the file's sound tracks, from 1.
+    Rational rate;           ///< What its medium counts in: frames, or samples.
+    Rational start;          ///< On the timeline.
+    Rational length;
+    Rational source;         ///< Where it begins, after the file's first picture or sample.
+    Rational available;      ///< Length of the file.
+    Rational mediaStart;     ///< What the file's own clock says at its beginning; 0 = it has none.
+    bool dropFrame = false;  ///< That clock is a timecode that leaves out numbers.
+    int soundTrack = 1;      ///< Which of the file's sound tracks, from 1.
     /// Of a recording that is pointed at as it is.
     double driftPpm = 0;
     Seconds offset;
+
+    [[nodiscard]] Rational end() const { return start + length; }
 };
 
 struct TimelineTrack {

@@ -4,11 +4,11 @@
 #include <algorithm>
 #include <cctype>
 #include <cmath>
-#include <cstdio>
 #include <optional>
 
 #include "core/atomic_file.h"
 #include "core/free_name.h"
+#include "core/number_text.h"
 #include "core/stretches.h"
 #include "core/time_text.h"
 #include "export/file_tracks.h"
@@ -23,18 +23,14 @@ namespace {
 constexpr SampleRate kVideoSound{48000};
 
 std::string decibels(double db) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.1f dB", std::fabs(db));
-    return text;
+    return fixedText(std::fabs(db), 1) + " dB";
 }
 
 /// ", brought to -16.0 LUFS"; nothing where the level stays as it was recorded.
 std::string levelWords(const SoundChoice& c) {
     if (c.toLoudness) {
-        char text[80];
-        std::snprintf(text, sizeof text, ", brought to %.1f LUFS with peaks under %.1f dBTP",
-                      c.targetLufs, c.ceilingDbtp);
-        return text;
+        return ", brought to " + fixedText(c.targetLufs, 1) + " LUFS with peaks under " +
+               fixedText(c.ceilingDbtp, 1) + " dBTP";
     }
     if (std::fabs(c.gainDb) < 0.05) return {};
     return ", " + decibels(c.gainDb) + (c.gainDb > 0 ? " louder" : " quieter");
@@ -217,7 +213,8 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
     return WrittenVideo{file->target().string(), describeExport(plan),
                         early ? leadOf(plan.take, plan.stretch) : Seconds{0}, std::move(*check),
-                        soundPlan.level};
+                        soundPlan.level,
+                        {begins, begins + remux.soundLength}};
 }
 
 }  // namespace brisk

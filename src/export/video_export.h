@@ -56,6 +56,7 @@ struct WrittenVideo {
     Seconds lead;
     ReadBack readBack;
     LevelPlan level;  ///< As it was measured, or was known before.
+    TimeRange held;   ///< The take time that it holds, its lead with it.
 };
 
 /// How its sound will be coded.

@@ -7,6 +7,7 @@
 #include <random>
 #include <stdexcept>
 
+#include "core/json_text.h"
 #include "core/atomic_file.h"
 #include "core/user_folder.h"
 #include "shoot/shoot_json.h"
@@ -86,7 +87,7 @@ Result<Journal> Journal::begin(const fs::path& path, const Shoot& shoot,
             head["saved"] = shootJson(saved->shoot.state(), {});
         }
     }
-    if (auto done = writeWholeFile(path, head.dump() + "\n"); !done) {
+    if (auto done = writeWholeFile(path, jsonText(head) + "\n"); !done) {
         return tl::unexpected(done.error());
     }
     if (auto done = j.openAtEnd(); !done) return tl::unexpected(done.error());
@@ -135,7 +136,7 @@ Result<void> Journal::applied(const Shoot& shoot) {
     if (at == 0) return {};
     const ordered_json line{{"label", steps[at].label},
                             {"patch", statePatch(*steps[at - 1].state, *steps[at].state, {})}};
-    return write(line.dump());
+    return write(jsonText(line));
 }
 
 Result<void> Journal::amended(const ShootState& before, const Shoot& shoot) {
@@ -143,7 +144,7 @@ Result<void> Journal::amended(const ShootState& before, const Shoot& shoot) {
     const ordered_json line{{"amend", true},
                             {"label", shoot.steps()[shoot.at()].label},
                             {"patch", statePatch(before, shoot.state(), {})}};
-    return write(line.dump());
+    return write(jsonText(line));
 }
 
 Result<void> Journal::undone() {
@@ -154,7 +155,7 @@ Result<void> Journal::redone() {
 }
 
 Result<void> Journal::snapshotKept(const std::string& name) {
-    return write(ordered_json{{"snapshot", name}}.dump());
+    return write(jsonText(ordered_json{{"snapshot", name}}));
 }
 
 void Journal::flush() const {

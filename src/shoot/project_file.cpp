@@ -4,6 +4,7 @@
 #include <filesystem>
 #include <map>
 
+#include "core/json_text.h"
 #include "core/atomic_file.h"
 #include "shoot/history_json.h"
 #include "shoot/shoot_json.h"
@@ -85,7 +86,7 @@ Result<void> saveProject(const Shoot& shoot, const std::string& path, const Jour
     }
     if (!shoot.allRemembered().empty()) j["remembered"] = shoot.allRemembered();
     j["journal"] = {{"id", journal.id}, {"lines", journal.lines}};
-    return writeWholeFile(path, j.dump(1) + "\n");
+    return writeWholeFile(path, jsonText(j, 1) + "\n");
 }
 
 Result<void> saveProject(const ShootState& state, const std::string& path) {

@@ -3,13 +3,14 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <filesystem>
 #include <map>
 
 #include "align/recorder_files.h"
 #include "shoot/change_state.h"
 #include "shoot/shot_order.h"
+
+#include "core/number_text.h"
 
 namespace brisk {
 namespace {
@@ -20,9 +21,7 @@ constexpr double kAgree = 3;          // ppm that long takes may differ by
 constexpr double kOverlapping = 0.5;  // seconds that two takes may share: cameras cut late
 
 std::string ppmText(double ppm) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.1f ppm", ppm);
-    return text;
+    return fixedText(ppm, 1) + " ppm";
 }
 
 /// A tether among those found and those locked before.

@@ -7,6 +7,7 @@
 #include <future>
 #include <nlohmann/json.hpp>
 
+#include "core/json_text.h"
 #include "core/atomic_file.h"
 #include "sim/camera.h"
 #include "sim/recorder.h"
@@ -139,7 +140,7 @@ Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t
             truth["tethers"].push_back(truthOf(scene, t, r, folder));
         }
     }
-    auto saved = writeWholeFile(folder + "/truth.json", truth.dump(2) + "\n");
+    auto saved = writeWholeFile(folder + "/truth.json", jsonText(truth, 2) + "\n");
     if (!saved) return tl::unexpected(saved.error());
     written.push_back(folder + "/truth.json");
     return written;

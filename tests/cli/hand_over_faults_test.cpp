@@ -125,7 +125,8 @@ TEST_F(HandOverFaults, TwoProgramsAtTheSameMomentLoseNoFile) {
         std::set<std::string> said;
         for (const test::Ran* r : {&first, &second}) {
             EXPECT_EQ(r->exitCode, 0) << r->err;
-            for (const auto& w : r->json()["written"]) said.insert(w["file"].get<std::string>());
+            const nlohmann::json answer = r->json();
+            for (const auto& w : answer["written"]) said.insert(w["file"].get<std::string>());
         }
         EXPECT_EQ(said.size(), 10u) << "no file was reported twice";
         for (const auto& path : said) EXPECT_TRUE(fs::exists(path)) << path;

@@ -11,6 +11,8 @@
 #include "export/report.h"
 #include "media/file_hash.h"
 #include "media/probe.h"
+#include "shoot/project_file.h"
+#include "support/comma_locale.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -120,6 +122,73 @@ TEST_F(HandOver, WritesWhatThePlanSays) {
     // Once more: nothing is written over.
     HandOverRun again(plan());
     EXPECT_EQ(again.plan().files[0].path.filename(), "2026-03-03 001 press-01 2.mov");
+}
+
+TEST_F(HandOver, NumbersHaveAPointOnADesktopThatWritesCommas) {
+    const auto texts = [&](const char* folder) {
+        choice_.folder = folder_.file(folder);
+        choice_.video = false;
+        choice_.timeline = choice_.editList = true;
+        choice_.htmlReport = choice_.csvReport = choice_.jsonReport = true;
+        HandOverRun run(plan());
+        run.go({}, {}, {});
+        std::vector<std::string> out;
+        for (const FileResult& r : run.results()) out.push_back(test::bytesOf(r.path));
+        const std::string project = folder_.file(std::string(folder) + ".brisk");
+        EXPECT_TRUE(saveProject(state_, project));
+        out.push_back(test::bytesOf(project));
+        return out;
+    };
+    state_.sound.gainDb = 1.5;
+    const auto plain = texts("plain");
+    const test::CommaLocale locale;
+    if (!test::CommaLocale::inForce()) GTEST_SKIP() << "no such locale can be made here";
+    const auto comma = texts("comma");
+    ASSERT_EQ(comma.size(), plain.size());
+    for (std::size_t i = 0; i < plain.size(); ++i) {
+        // Each names its folder.
+        std::string as = comma[i];
+        for (auto at = as.find("/comma"); at != std::string::npos; at = as.find("/comma")) {
+            as.replace(at, 6, "/plain");
+        }
+        EXPECT_EQ(as, plain[i]) << i;
+    }
+}
+
+TEST_F(HandOver, WordsThatLookLikeFormulasAreWordsInTheTable) {
+    choice_.csvReport = true;
+    choice_.folder = folder_.file("out");
+    choice_.pattern = "=cmd() {take}";
+    HandOverRun run(plan());
+    run.go({}, {}, {});
+    auto results = run.results();
+    results[0].path = "=1+1";
+    results[0].problem = "@SUM(A1)";
+    const std::string csv = csvReport({run.plan(), results});
+    EXPECT_NE(csv.find(",'=1+1,"), std::string::npos) << csv;
+    EXPECT_NE(csv.find(",'@SUM(A1)"), std::string::npos);
+    for (const char* start : {",=", ",@", ",+"}) {
+        EXPECT_EQ(csv.find(start), std::string::npos) << csv;
+    }
+    EXPECT_NE(csv.find(",4.000000000,"), std::string::npos) << "numbers stay numbers";
+}
+
+TEST_F(HandOver, ANameThatIsNoTextReachesEveryReport) {
+    const std::string odd = folder_.file("press-\xff\xfe 04.mp4");
+    fs::copy_file(folder_.file("press-03.mp4"), odd);
+    state_.media[3].path = odd;
+    scans_[4] = std::make_shared<const SoundScan>(test::scanned(odd));
+    choice_.timeline = choice_.editList = true;
+    choice_.htmlReport = choice_.csvReport = choice_.jsonReport = true;
+    choice_.shoot = "Day \xff";
+    HandOverRun run(plan());
+    run.go({}, {}, {});
+    everythingAsMeant(run);
+    for (const FileResult& r : run.results()) {
+        if (!r.path.ends_with(".json") && !r.path.ends_with(".otio")) continue;
+        const auto j = nlohmann::json::parse(test::bytesOf(r.path), nullptr, false);
+        EXPECT_FALSE(j.is_discarded()) << r.path;
+    }
 }
 
 TEST_F(HandOver, OneFailureDoesNotStopTheOthersAndIsTriedAgain) {

@@ -91,9 +91,10 @@ class Timelines : public ::testing::Test {
             walk(media);
             walk(media["available_range"]);
             const json& source = j["source_range"];
-            EXPECT_GE(seconds(source["start_time"]), 0);
+            const json& file = media["available_range"];
+            EXPECT_GE(seconds(source["start_time"]), seconds(file["start_time"]) - 1e-9);
             EXPECT_LE(seconds(source["start_time"]) + seconds(source["duration"]),
-                      seconds(media["available_range"]["duration"]) + 1e-9)
+                      seconds(file["start_time"]) + seconds(file["duration"]) + 1e-9)
                 << "inside of what the file has";
             return walk(source);
         }
@@ -146,6 +147,127 @@ TEST_F(Timelines, EveryObjectIsAsTheSchemaHasItAndEveryRangeAddsUp) {
     EXPECT_EQ(first["source_range"]["start_time"]["value"], std::llround(99.27 * 48000));
     EXPECT_NEAR(first["metadata"]["brisk"]["drift_ppm"].get<double>(), 20, 1e-9);
     EXPECT_EQ(trackNamed(j, "B")["children"][1]["metadata"]["brisk"]["rate"], "24000/1001");
+}
+
+/// Where the sounds alone of the test below begin in their take, in samples: off every grid.
+constexpr std::int64_t kBegins = 24817;
+
+/// How much farther sound and picture are apart on the timeline than in the take, in seconds, for
+/// each sound; of recordings as they are up to half of their own sample is rounding of the source.
+std::vector<double> apartBy(const Timeline& t, const std::vector<HandedTake>& takes) {
+    std::vector<double> out;
+    for (const TimelineTrack& sounds : t.tracks) {
+        for (const TimelineClip& s : sounds.clips) {
+            if (sounds.picture) continue;
+            const TimelineClip* picture = nullptr;
+            for (const TimelineTrack& p : t.tracks) {
+                for (const TimelineClip& c : p.clips) {
+                    const bool over = !(s.start < c.start) && s.start < c.end();
+                    if (p.picture && c.take == s.take && over) picture = &c;
+                }
+            }
+            if (!picture) {
+                ADD_FAILURE() << s.name << " has no picture over it";
+                continue;
+            }
+            const Rational apart = s.start - picture->start;
+            const bool fromFile = s.offset == Seconds{0} && s.driftPpm == 0;
+            const bool ofTake = picture->path.starts_with("/card/");
+            if (fromFile && !ofTake) {
+                out.push_back((apart - (s.source - picture->source)).value());
+                continue;
+            }
+            if (fromFile) {
+                // Of a sound alone it is known where in the take it begins.
+                const Rational begins{kBegins, 48000};
+                out.push_back((apart - (s.source + begins - picture->source)).value());
+                continue;
+            }
+            const auto& pieces = takes[static_cast<std::size_t>(s.take) - 1].sound.clean;
+            const Seconds heard = pieces.front().line.toTake({s.source.value()});
+            out.push_back(apart.value() - (heard.value - picture->source.value()));
+            EXPECT_LE(std::abs(out.back()), 0.5 / s.rate.value() + 1e-9) << s.name;
+            out.back() = std::abs(out.back()) < 0.5 / s.rate.value() + 1e-9 ? 0 : out.back();
+        }
+    }
+    return out;
+}
+
+TEST_F(Timelines, SoundAndPictureAreAsFarApartAsInTheTake) {
+    takes_.clear();
+    const Rational rates[] = {{24000, 1001}, {24, 1},         {25, 1}, {30000, 1001},
+                              {50, 1},       {60000, 1001},   {60, 1}, {30000, 1001}};
+    double day = 100.0123;
+    for (const Rational rate : rates) {
+        const int n = static_cast<int>(takes_.size());
+        add("take-" + std::to_string(n), "camera " + std::to_string(n % 3), rate, 300, day, "");
+        day += 13.37 + 0.0071 * n;
+    }
+    takes_[7].scan = [&] {
+        auto phone = std::make_shared<SoundScan>(*takes_[7].scan);
+        phone->info.video->variableRate = true;
+        phone->info.video->rate = {298337, 9991};
+        return phone;
+    }();
+    for (const bool pieces : {false, true}) {
+        if (pieces) {
+            for (HandedTake& h : takes_) h.sound.kept = {{{0.517}, {2.03}}, {{2.9}, {4.4444}}};
+        }
+        std::vector<WrittenTake> videos, both, sounds;
+        for (const HandedTake& h : takes_) {
+            const std::string name = "/out/" + std::to_string(h.id);
+            const WrittenFile v{name + ".mov", {0.12}}, s{name + ".wav", {0.12}};
+            videos.push_back({h.id, {v, v}, {}});
+            both.push_back({h.id, {v, v}, {s, s}});
+            const WrittenFile alone{
+                name + ".wav", {0}, {}, TimeRange{{kBegins / 48000.0}, {2.03}}};
+            sounds.push_back({h.id, {}, {alone, alone}});
+        }
+        for (const auto& written : {std::vector<WrittenTake>{}, videos, both, sounds}) {
+            const Timeline t = buildTimeline("A day", takes_, written);
+            const auto apart = apartBy(t, takes_);
+            EXPECT_EQ(apart.size(), takes_.size() * (pieces ? 2 : 1));
+            for (const double d : apart) EXPECT_EQ(d, 0);
+            walk(json::parse(otioText(t, "/out")));
+        }
+    }
+}
+
+TEST_F(Timelines, RecordingsAreCountedByTheirTimeReference) {
+    takes_.resize(1);
+    auto rec = std::make_shared<SoundScan>(*recording_);
+    rec->info.stamps.bextReference = Seconds{36000.5};
+    takes_[0].sound.clean = {{rec, {{99.27}, {0}}}};
+    const Timeline t = buildTimeline("A day", takes_, {});
+    const json j = json::parse(otioText(t, "/out"));
+    walk(j);
+    const json& sound = trackNamed(j, "A, clean sound")["children"][0];
+    EXPECT_NEAR(seconds(sound["source_range"]["start_time"]), 36000.5 + 99.27, 1e-9);
+    EXPECT_NEAR(seconds(sound["media_reference"]["available_range"]["start_time"]), 36000.5, 1e-9);
+    const json& picture = trackNamed(j, "A")["children"][0];
+    EXPECT_NEAR(seconds(picture["source_range"]["start_time"]), 3610, 1e-9) << "01:00:10:00";
+}
+
+TEST_F(Timelines, ReferencesAreFromTheTimelinesFolderWhereverOneStands) {
+    takes_.resize(1);
+    const auto urlOf = [&](const std::string& file, const std::string& folder) {
+        const auto t = buildTimeline("A day", takes_, {{1, {{file}}, {}}});
+        const std::string list = editList(t, folder).text;
+        const json j = json::parse(otioText(t, folder));
+        const std::string url =
+            trackNamed(j, "A")["children"][0]["media_reference"]["target_url"];
+        return url + " | " + list.substr(list.find("FILE: ") + 6,
+                                         list.rfind('\n') - list.find("FILE: ") - 6);
+    };
+    const std::string here = std::filesystem::current_path().string();
+    EXPECT_EQ(urlOf(here + "/finished/a.mov", "finished"), "a.mov | a.mov");
+    EXPECT_EQ(urlOf("finished/b/a.mov", here + "/finished/"), "b/a.mov | b/a.mov");
+    EXPECT_EQ(urlOf("/out/50% #1: a?.mov", "/out"),
+              "50%25%20%231%3A%20a%3F.mov | 50% #1: a?.mov");
+    EXPECT_EQ(urlOf("/other/a.mov", "/out"), "file:///other/a.mov | /other/a.mov");
+    EXPECT_EQ(urlOf("/outer/a.mov", "/out"), "file:///outer/a.mov | /outer/a.mov");
+    EXPECT_EQ(urlOf("/out/..a.mov", "/out"), "..a.mov | ..a.mov");
+    EXPECT_EQ(urlOf("/out/\xff.mov", "/out"), "%FF.mov | \xEF\xBF\xBD.mov");
 }
 
 TEST_F(Timelines, NewFilesAreNamedFromTheirFolder) {
@@ -203,7 +325,7 @@ std::vector<Statement> parsed(const std::string& text, int fps) {
 }
 
 TEST_F(Timelines, TheEditListHoldsOnePictureTrackAndSaysWhatItCannot) {
-    const EditList list = editList(buildTimeline("A day", takes_, {}));
+    const EditList list = editList(buildTimeline("A day", takes_, {}), "/out");
     EXPECT_TRUE(list.text.starts_with("TITLE: A day\nFCM: NON-DROP FRAME\n"));
     const auto events = parsed(list.text, 25);
     ASSERT_EQ(events.size(), 4u) << list.text;
@@ -230,12 +352,54 @@ TEST_F(Timelines, TheEditListHoldsOnePictureTrackAndSaysWhatItCannot) {
     EXPECT_NE(said.find("knows no drift"), std::string::npos) << said;
 }
 
+TEST_F(Timelines, AnEditListCountsAsTheTimecodesDo) {
+    takes_.clear();
+    add("ntsc-01.mov", "A", {30000, 1001}, 3000, 100, "00:00:59;28");
+    add("ntsc-02.mov", "A", {30000, 1001}, 300, 300, "10:00:00:00");
+    const std::string text = editList(buildTimeline("A day", takes_, {}), "/out").text;
+    EXPECT_TRUE(text.starts_with("TITLE: A day\nFCM: DROP FRAME\n\n")) << text;
+    // 3000 frames on from 00:00:59;28: numbers 0 and 1 of two minutes are not there.
+    EXPECT_NE(text.find("00:00:59;28 00:02:40;02 01:00:00;00 01:01:40;02"), std::string::npos)
+        << text;
+    EXPECT_NE(text.find("10:00:00:00 10:00:10:00"), std::string::npos) << text;
+    for (HandedTake& h : takes_) h.scan = [&] {
+        auto scan = std::make_shared<SoundScan>(*h.scan);
+        scan->info.stamps.timecode = "";
+        return scan;
+    }();
+    EXPECT_TRUE(editList(buildTimeline("A day", takes_, {}), "/out")
+                    .text.starts_with("TITLE: A day\nFCM: NON-DROP FRAME\n\n"));
+}
+
+TEST_F(Timelines, NoNameBreaksALineOfAnEditList) {
+    takes_.resize(1);
+    const auto t = [&](const std::string& name, const std::string& file) {
+        return editList(buildTimeline(name, takes_, {{1, {{file}}, {}}}), "/out").text;
+    };
+    const auto lines = [](const std::string& text) {
+        return std::count(text.begin(), text.end(), '\n');
+    };
+    const auto usual = lines(t("A day", "/out/a.mov"));
+    EXPECT_EQ(lines(t("A\nday\r\n", "/out/a\nb\r.mov")), usual);
+    EXPECT_EQ(lines(t("\xE2\x80\xA8 day", "/out/\xff\x01.mov")), usual);
+    const std::string longOne = t(std::string(5000, 'x'), "/out/" + std::string(300, 'y') + ".mov");
+    EXPECT_EQ(lines(longOne), usual);
+    EXPECT_LE(longOne.find('\n'), 90u) << "the title";
+    EXPECT_NE(longOne.find(std::string(300, 'y')), std::string::npos) << "a path stays whole";
+    // Names without a letter of the alphabet have reels all the same.
+    EXPECT_NE(t("A day", "/out/\xC3\xA9\xC3\xA9.mov").find("001  REEL"), std::string::npos);
+}
+
 TEST_F(Timelines, APieceBeginsWithATimecodeOfItsOwn) {
     takes_.resize(1);
     takes_[0].sound.kept = {{{2}, {4}}, {{6}, {8}}};
-    const std::vector<WrittenTake> written{{1, {{"/out/a 1.mov"}, {"/out/a 2.mov"}}, {}}};
+    const std::vector<WrittenTake> written{
+        {1,
+         {{"/out/a 1.mov", {0}, {{}, "01:00:12:00", ""}},
+          {"/out/a 2.mov", {0}, {{}, "01:00:16:00", ""}}},
+         {}}};
     const auto timeline = buildTimeline("A day", takes_, written);
-    const auto events = parsed(editList(timeline).text, 25);
+    const auto events = parsed(editList(timeline, "/out").text, 25);
     ASSERT_EQ(events.size(), 2u);
     EXPECT_EQ(events[0].in, frames("01:00:12:00", 25));
     EXPECT_EQ(events[1].in, frames("01:00:16:00", 25));
@@ -245,13 +409,16 @@ TEST_F(Timelines, APieceBeginsWithATimecodeOfItsOwn) {
 TEST_F(Timelines, AFileThatBeginsBeforeItsPieceIsEnteredLater) {
     takes_.resize(1);
     takes_[0].sound.kept = {{{2}, {4}}};
-    const auto timeline = buildTimeline("A day", takes_, {{1, {{"/out/a.mov", {0.8}}}, {}}});
+    const auto timeline = buildTimeline("A day", takes_, {{1, {{"/out/a.mov", {0.8}, {{}, "01:00:11:05", ""}}}, {}}});
     const json j = json::parse(otioText(timeline, "/out"));
     walk(j);
-    EXPECT_EQ(trackNamed(j, "A")["children"][1]["source_range"]["start_time"]["value"], 20);
-    EXPECT_EQ(trackNamed(j, "A, clean sound")["children"][1]["source_range"]["start_time"]["value"],
-              std::llround(0.8 * 48000));
-    const auto events = parsed(editList(timeline).text, 25);
+    const double clock = 3600 + 11.2;  // what the file's timecode says at its beginning
+    for (const char* track : {"A", "A, clean sound"}) {
+        const json& c = trackNamed(j, track)["children"][1];
+        EXPECT_NEAR(seconds(c["source_range"]["start_time"]), clock + 0.8, 1e-9);
+        EXPECT_NEAR(seconds(c["media_reference"]["available_range"]["start_time"]), clock, 1e-9);
+    }
+    const auto events = parsed(editList(timeline, "/out").text, 25);
     EXPECT_EQ(events.at(0).in, frames("01:00:12:00", 25)) << "the picture's own timecode";
 }
 
@@ -262,7 +429,7 @@ TEST_F(Timelines, OtherMicrophonesHaveTracksOfTheirOwn) {
     takes_[0].sound.beside = {{{hand, {{40}, {0}}}}};
     const auto clipOf = [&](const std::vector<WrittenTake>& written) {
         const auto timeline = buildTimeline("A day", takes_, written);
-        const EditList list = editList(timeline);
+        const EditList list = editList(timeline, "/out");
         EXPECT_EQ(parsed(list.text, 25).size(), written.empty() ? 2u : 1u) << list.text;
         EXPECT_NE(list.cannotSay.at(0).find("hand.wav is left out"), std::string::npos);
         const json j = json::parse(otioText(timeline, "/out"));
@@ -283,11 +450,11 @@ TEST_F(Timelines, OtherMicrophonesHaveTracksOfTheirOwn) {
 TEST_F(Timelines, PictureAndSoundOfOneNewFileAreOneEvent) {
     takes_.resize(2);
     const EditList list = editList(buildTimeline(
-        "A day", takes_, {{1, {{"/out/bench 1.mov"}}, {}}, {2, {{"/out/bench 2.mov"}}, {}}}));
+        "A day", takes_, {{1, {{"/out/bench 1.mov"}}, {}}, {2, {{"/out/bench 2.mov"}}, {}}}), "/out");
     const auto events = parsed(list.text, 25);
     ASSERT_EQ(events.size(), 2u) << list.text;
     EXPECT_EQ(events[0].mode, "B");
-    EXPECT_EQ(events[1].file, "/out/bench 2.mov");
+    EXPECT_EQ(events[1].file, "bench 2.mov");
     EXPECT_NE(events[0].reel, events[1].reel);
     EXPECT_TRUE(list.cannotSay.empty()) << list.cannotSay.front();
 }
