@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The idea: the resampler starts on whole input samples only, so the input is first moved by the
-// missing part of a sample, then resampled at the ratio of the two clocks. When rates are equal and
-// there is no drift, samples pass through untouched.
+// The idea: where both rates are nominally the same, one pass reads the file at the positions that
+// the line asks for. Other rates need a resampler, which starts on whole input samples only, so
+// that the input is first moved by the missing part of a sample. When rates are equal, there is no
+// drift and the place is a whole sample, samples pass through untouched.
 #include "render/placed_sound.h"
 
 #include <algorithm>
@@ -10,6 +11,7 @@
 #include <vector>
 
 #include "dsp/fractional_delay.h"
+#include "dsp/polyphase.h"
 #include "dsp/resampler.h"
 #include "render/routing.h"
 
@@ -30,8 +32,10 @@ struct PlacedSound::State {
     Routing routing;
     int channels = 1;
 
+    std::optional<PolyphaseInterpolator> interpolator;
     std::optional<FractionalAdvance> fraction;
     std::optional<StreamResampler> resampler;
+    std::vector<float> raw, block;
     std::vector<float> ready;  // rendered, interleaved
     std::size_t readyAt = 0;
     bool placed = false;
@@ -39,7 +43,7 @@ struct PlacedSound::State {
     /// The next `frames` of the file in our channels, silence outside of it.
     Result<void> input(std::size_t frames, std::vector<float>& out) {
         const auto in = static_cast<std::size_t>(reader.channels());
-        std::vector<float> raw(frames * in, 0.0f);
+        raw.assign(frames * in, 0.0f);
         auto got = reader.read(raw);
         if (!got) return tl::unexpected(got.error());
         const std::size_t had = out.size();
@@ -54,20 +58,28 @@ struct PlacedSound::State {
     Result<void> renderMore() {
         ready.erase(ready.begin(), ready.begin() + static_cast<std::ptrdiff_t>(readyAt) * channels);
         readyAt = 0;
-        std::vector<float> a;
-        if (auto done = input(kBlock, a); !done) return done;
-        std::vector<float> b;
+        block.clear();
+        if (auto done = input(kBlock, block); !done) return done;
+        if (interpolator) {
+            interpolator->push(block, ready);
+            return {};
+        }
         if (fraction) {
-            fraction->process(a, b);
-        } else {
-            b = std::move(a);
+            std::vector<float> moved;
+            fraction->process(block, moved);
+            block = std::move(moved);
         }
         if (resampler) {
-            resampler->push(b, ready);
+            resampler->push(block, ready);
         } else {
-            ready.insert(ready.end(), b.begin(), b.end());
+            ready.insert(ready.end(), block.begin(), block.end());
         }
         return {};
+    }
+
+    /// Whether one pass is enough: the same nominal rate, another clock or another phase.
+    [[nodiscard]] bool sameNominalRate() const {
+        return std::fabs(inputRate / outputRate.hertz - 1) < PolyphaseInterpolator::kMostDrift;
     }
 
     [[nodiscard]] std::size_t readyFrames() const {
@@ -115,6 +127,9 @@ Result<PlacedSound> PlacedSound::open(const SoundScan& scan, ClockLine line, Sam
                                                   {},
                                                   {},
                                                   {},
+                                                  {},
+                                                  {},
+                                                  {},
                                                   0,
                                                   false});
     return PlacedSound(std::move(state));
@@ -127,7 +142,8 @@ int PlacedSound::channels() const {
 Result<void> PlacedSound::seek(std::int64_t n) {
     State& s = *state_;
     const bool sameClock = std::fabs(s.inputRate / s.outputRate.hertz - 1) < 1e-12;
-    const std::int64_t settle = sameClock ? 0 : kSettle;
+    const bool onePass = s.sameNominalRate();
+    const std::int64_t settle = onePass ? 0 : kSettle;
     const double at =
         s.line.toRecording(s.outputRate.seconds(n - settle)).value * s.reader.rate().hertz;
     double whole = std::floor(at);
@@ -136,27 +152,31 @@ Result<void> PlacedSound::seek(std::int64_t n) {
         whole += 1;
         part = 0;
     }
+    const bool moves = part > kWholeEnough;
     s.ready.clear();
     s.readyAt = 0;
     s.fraction.reset();
     s.resampler.reset();
+    s.interpolator.reset();
     auto first = static_cast<std::int64_t>(whole);
-    std::size_t spoilt = 0;
-    if (part > kWholeEnough) {
+    if (onePass && (moves || !sameClock)) {
+        constexpr int kBefore = PolyphaseInterpolator::kReach - 1;
+        s.interpolator.emplace(s.inputRate / s.outputRate.hertz, kBefore + part, s.channels);
+        first -= kBefore;
+    } else if (moves) {
         s.fraction.emplace(part, s.channels);
         // Output k of the advance is input k + part - latency; its first taps look at nothing.
         first += FractionalAdvance::kLatency - kTaps;
-        spoilt = kTaps;
     }
     if (auto sought = s.reader.seek(first); !sought) return sought;
     s.placed = true;
     if (s.fraction) {
         std::vector<float> in;
         std::vector<float> dropped;
-        if (auto done = s.input(spoilt, in); !done) return done;
+        if (auto done = s.input(kTaps, in); !done) return done;
         s.fraction->process(in, dropped);
     }
-    if (!sameClock) {
+    if (!onePass) {
         s.resampler.emplace(s.inputRate, static_cast<double>(s.outputRate.hertz), s.channels);
         return s.drop(static_cast<std::size_t>(settle));
     }
