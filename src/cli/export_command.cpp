@@ -16,6 +16,8 @@ namespace {
 
 struct Options {
     std::string project, out, video, codec, audio, pieces = "exact", name = "{take} clean";
+    std::string check = "pictures";
+    bool sha256 = false;
     std::vector<std::string> cameras, cleans, timelines, reports;
     bool originals = false;
     std::string cameraSound = "drop", uncovered = "silence";
@@ -57,6 +59,8 @@ struct Options {
         c.csvReport = has(reports, "csv");
         c.jsonReport = has(reports, "json");
         c.pattern = name;
+        c.check = checkDepthNamed(check).value_or(c.check);
+        c.sha256 = sha256;
         if (!project.empty()) c.shoot = std::filesystem::path(project).stem().string();
         c.folder = out;
         return c;
@@ -267,6 +271,11 @@ Run addExport(CLI::App& sub) {
            "--name", o->name,
            "File name; {take}, {recording}, {camera}, {date}, {number}, {state} are replaced")
         ->check([](const std::string& pattern) { return patternProblem(pattern); });
+    sub.add_option("--check", o->check,
+                   "How closely what was written is read back: sound (pictures are not compared), "
+                   "pictures (every one, as the system holds the file), disk (from the disk itself)")
+        ->check(CLI::IsMember({"sound", "pictures", "disk"}));
+    sub.add_flag("--sha256", o->sha256, "Also take the SHA-256 of every file; slow");
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     sub.callback([o] {
         if (o->project.empty() == (o->cameras.empty() || o->cleans.empty())) {

@@ -112,7 +112,8 @@ ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileR
         if (recordings.size() > 1) {
             j["continued_by"] = std::vector(recordings.begin() + 1, recordings.end());
         }
-        j["sha256"] = r.sha256;
+        j["xxh3_128"] = r.xxh3.empty() ? ordered_json(nullptr) : ordered_json(r.xxh3);
+        j["sha256"] = r.sha256.empty() ? ordered_json(nullptr) : ordered_json(r.sha256);
     }
     j["holds"] = r.holds;
     if (f.take == 0) return j;
@@ -123,6 +124,8 @@ ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileR
         back["pictures"] = r.picture.pictures;
         if (r.picture.leastAlikeDb) back["pictures_alike_db"] = *r.picture.leastAlikeDb;
     }
+    back["read_from"] = r.fromDisk ? "disk" : "system memory";
+    back["every_sample_compared"] = r.check.everySample;
     back["sound_measured"] = r.check.measured;
     back["slip_ms"] = {{"start", r.check.start.milliseconds()},
                        {"middle", r.check.middle.milliseconds()},

@@ -65,8 +65,13 @@ Result<AtomicFile> AtomicFile::create(const fs::path& wanted) {
     return AtomicFile(target, std::move(*file));
 }
 
+Result<void> AtomicFile::sync() const {
+    const int why = file_.sync();
+    return why == 0 ? Result<void>{} : Result<void>(cannotWrite(target_, std::strerror(why)));
+}
+
 Result<void> AtomicFile::commit() {
-    if (const int why = file_.sync(); why != 0) return cannotWrite(target_, std::strerror(why));
+    if (auto synced = sync(); !synced) return synced;
     std::error_code ec;
     fs::rename(file_.path(), target_, ec);
     if (ec) return cannotWrite(target_, ec.message());
@@ -76,7 +81,7 @@ Result<void> AtomicFile::commit() {
 }
 
 Result<void> AtomicFile::commitAsNew() {
-    if (const int why = file_.sync(); why != 0) return cannotWrite(target_, std::strerror(why));
+    if (auto synced = sync(); !synced) return synced;
     const FolderLock alone(target_.parent_path());
     // Who does not know of the lock may still be quicker: then the next name is tried.
     for (;;) {

@@ -27,6 +27,9 @@ class AtomicFile {
     /// Where it will be; after commitAsNew, where it is.
     [[nodiscard]] const std::filesystem::path& target() const { return target_; }
 
+    /// Waits until what was written is on the disk. Committing does so, too, and is quick then.
+    /// Errors: CannotWrite.   Threads: while others read or write the file.
+    [[nodiscard]] Result<void> sync() const;
     /// Flushes to the disk and renames over the target. Errors: CannotWrite.
     Result<void> commit();
     /// Flushes to the disk and takes the target's name, numbered where a file of that name, however

@@ -154,7 +154,7 @@ void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
 }
 
 Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const JobControl& job) {
-    const JobControl writing = job.part(0, 0.95);
+    const JobControl writing = job.part(0, plan_.choice.sha256 ? 0.8 : 1);
     LevelPlan level;
     if (f.asVideo) {
         auto w = exportVideo(*f.asVideo, writing);
@@ -165,6 +165,8 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.lead = w->lead;
         r.stamps = w->readBack.stamps;
         r.held = w->held;
+        r.xxh3 = w->xxh3;
+        r.fromDisk = w->readBack.fromDisk;
         r.check = w->readBack.sound;
         level = w->level;
     } else {
@@ -176,6 +178,8 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.lead = w->lead;
         r.stamps = w->stamps;
         r.held = w->held;
+        r.xxh3 = w->xxh3;
+        r.fromDisk = w->fromDisk;
         level = w->level;
     }
     // The loudness of a take is measured once, however many files it becomes.
@@ -186,8 +190,10 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
     }
     std::error_code ec;
     r.bytes = std::filesystem::file_size(r.path, ec);
-    auto hash = sha256Of(r.path, job.part(0.95, 1));
-    if (hash) r.sha256 = *hash;  // else it is written all the same
+    if (plan_.choice.sha256) {
+        auto hash = sha256Of(r.path, job.part(0.8, 1));
+        if (hash) r.sha256 = *hash;  // else it is written all the same
+    }
     return {};
 }
 

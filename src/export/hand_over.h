@@ -28,7 +28,9 @@ struct FileResult {
     double progress = 0;               ///< 0 to 1.
     std::optional<Seconds> left = {};  ///< While it is written, once that can be told.
     std::uintmax_t bytes = 0;
-    std::string sha256;
+    std::string xxh3;    ///< Check value; empty where it was not taken.
+    std::string sha256;  ///< Only where it was asked for.
+    bool fromDisk = false;  ///< The check saw the disk itself, not what the system holds.
     PictureCheck picture;
     Seconds lead;  ///< Of a video that begins before its piece, see WrittenVideo.
     TimeStamps stamps;  ///< As they are read from what was written.

@@ -81,6 +81,7 @@ class Planner {
         SoundExportPlan whole{
             *h.scan, h.sound, *plan_.choice.sound, plan_.choice.folder, plan_.choice.pattern,
             h.names};
+        whole.depth = plan_.choice.check;
         VideoExportPlan video = wholeVideo(h);
         for (SoundExportPlan& p : plansForSounds(whole)) {
             video.stretch = p.stretch;
@@ -114,6 +115,7 @@ class Planner {
                               plan_.choice.codec,
                               h.names};
         whole.pieceStart = plan_.choice.pieces;
+        whole.check = plan_.choice.check;
         return whole;
     }
     /// A file of one take; to be completed before the next is added.

@@ -14,6 +14,7 @@
 #include <string>
 #include <vector>
 
+#include "export/check_depth.h"
 #include "export/handed_take.h"
 #include "export/sound_export.h"
 #include "export/video_export.h"
@@ -30,6 +31,8 @@ struct HandOverChoice {
     bool editList = false;
     /// Timelines point at the originals, whatever else is written.
     bool pointAtOriginals = false;
+    CheckDepth check = CheckDepth::Pictures;
+    bool sha256 = false;  ///< Beside the check value that is always taken; slow.
     bool htmlReport = false, csvReport = false, jsonReport = false;
     std::string pattern = "{take} clean";
     std::string shoot = "shoot";  ///< Names timelines and reports.

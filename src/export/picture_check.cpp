@@ -14,8 +14,10 @@ namespace {
 
 constexpr double kLooksAlikeDb = 30;  // below it, people see it beside the other
 
-Result<PictureCheck> checkCoded(const VideoExportPlan& plan, const std::string& path,
-                                const JobControl& job) {
+}  // namespace
+
+Result<PictureCheck> checkCodedAnew(const VideoExportPlan& plan, const std::string& path,
+                                    const JobControl& job) {
     auto likeness = comparePictures(plan.take.info, *plan.cut, path, job);
     if (!likeness) return tl::unexpected(likeness.error());
     PictureCheck c;
@@ -29,8 +31,6 @@ Result<PictureCheck> checkCoded(const VideoExportPlan& plan, const std::string& 
     return c;
 }
 
-}  // namespace
-
 std::string PictureCheck::words() const {
     if (pictures == 0) return {};
     const std::string count = groupedText(pictures) + " pictures ";
@@ -38,9 +38,18 @@ std::string PictureCheck::words() const {
     return count + "alike to " + std::to_string(std::lround(*leastAlikeDb)) + " dB";
 }
 
+PictureCheck comparePackets(const PacketList& take, const PacketList& written) {
+    PictureCheck c;
+    c.pictures = static_cast<std::int64_t>(written.packets.size());
+    c.problem = differenceBetween(take, written);
+    c.identical = c.problem.empty();
+    if (!c.identical) c.problem = "The picture differs from the take: " + c.problem + ".";
+    return c;
+}
+
 Result<PictureCheck> checkPicture(const VideoExportPlan& plan, const std::string& path,
                                   const JobControl& job) {
-    if (plan.cut && plan.cut->way == PieceWay::CodedAnew) return checkCoded(plan, path, job);
+    if (plan.cut && plan.cut->way == PieceWay::CodedAnew) return checkCodedAnew(plan, path, job);
     // Both at the same time: reading is most of it.
     const JobControl silent = job.withReport({});
     auto reading = std::async(std::launch::async, [&] {
@@ -51,12 +60,7 @@ Result<PictureCheck> checkPicture(const VideoExportPlan& plan, const std::string
     auto source = reading.get();
     if (!source) return tl::unexpected(source.error());
     if (!written) return tl::unexpected(written.error());
-    PictureCheck c;
-    c.pictures = static_cast<std::int64_t>(written->packets.size());
-    c.problem = differenceBetween(*source, *written);
-    c.identical = c.problem.empty();
-    if (!c.identical) c.problem = "The picture differs from the take: " + c.problem + ".";
-    return c;
+    return comparePackets(*source, *written);
 }
 
 }  // namespace brisk

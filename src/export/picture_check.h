@@ -10,13 +10,14 @@
 
 #include "core/job_control.h"
 #include "core/result.h"
+#include "media/packet_digest.h"
 
 namespace brisk {
 
 struct VideoExportPlan;
 
 struct PictureCheck {
-    std::int64_t pictures = 0;  ///< 0 = nothing was read.
+    std::int64_t pictures = 0;  ///< 0 = nothing was compared.
     bool identical = false;     ///< Packet for packet.
     /// Coded anew: the peak signal-to-noise ratio of the picture that is least alike, in dB.
     std::optional<double> leastAlikeDb;
@@ -26,7 +27,16 @@ struct PictureCheck {
     [[nodiscard]] std::string words() const;
 };
 
-/// \param plan with its cut, where it is of a piece. Errors: CannotRead, Cancelled.
+/// Of copied packets, by what was noted of both.
+PictureCheck comparePackets(const PacketList& take, const PacketList& written);
+
+/// Of pictures that were coded anew: both are decoded. \param plan with its cut.
+/// Errors: CannotRead, Cancelled.
+Result<PictureCheck> checkCodedAnew(const VideoExportPlan& plan, const std::string& writtenPath,
+                                    const JobControl& job);
+
+/// Either, with the take read once more. \param plan with its cut, where it is of a piece.
+/// Errors: CannotRead, Cancelled.
 Result<PictureCheck> checkPicture(const VideoExportPlan& plan, const std::string& writtenPath,
                                   const JobControl& job);
 

@@ -74,6 +74,13 @@ std::string matchRows(const HandedTake& h) {
     return out;
 }
 
+std::string checkValues(const FileResult& r) {
+    std::string out;
+    if (!r.xxh3.empty()) out += "<br><code>XXH3-128 " + r.xxh3 + "</code>";
+    if (!r.sha256.empty()) out += "<br><code>SHA-256 " + r.sha256 + "</code>";
+    return out;
+}
+
 std::string fileRow(const PlannedFile& f, const FileResult& r) {
     std::string what = "<td>" + std::string(fileKindText(f.kind)) + "</td>";
     if (r.state != FileState::Written) {
@@ -88,10 +95,13 @@ std::string fileRow(const PlannedFile& f, const FileResult& r) {
         found += "Slip " + slipText(r.check.start) + ", " + slipText(r.check.middle) + ", " +
                  slipText(r.check.end) + ".";
     }
+    if (r.check.everySample) found += " Every sample is as it was rendered.";
+    if (f.asVideo && r.picture.pictures == 0) found += " Pictures were not compared.";
+    if (f.take != 0) found += r.fromDisk ? " Read back from the disk." : " Read back as the system holds it.";
     if (!r.problem.empty()) found += " <b class=\"attention\">" + escaped(r.problem) + "</b>";
     return "<tr>" + what + "<td><b>" + escaped(name) + "</b><br>" + escaped(r.holds) +
            "</td><td class=\"n\">" + bytesText(r.bytes) + "</td><td>" + found +
-           (r.sha256.empty() ? "" : "<br><code>SHA-256 " + r.sha256 + "</code>") + "</td></tr>\n";
+           checkValues(r) + "</td></tr>\n";
 }
 
 std::string takeSection(const HandedTake& h, const HandedOverShoot& shoot) {

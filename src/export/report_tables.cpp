@@ -45,7 +45,10 @@ ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
     j["problem"] = r.problem.empty() ? ordered_json() : ordered_json(r.problem);
     if (r.state != FileState::Written) return j;
     j["bytes"] = r.bytes;
-    j["sha256"] = r.sha256;
+    j["xxh3_128"] = r.xxh3.empty() ? ordered_json() : ordered_json(r.xxh3);
+    j["sha256"] = r.sha256.empty() ? ordered_json() : ordered_json(r.sha256);
+    j["read_from"] = r.fromDisk ? "disk" : "system memory";
+    j["every_sample_compared"] = r.check.everySample;
     if (f.asVideo) {
         j["pictures"] = r.picture.pictures;
         j["pictures_identical"] = r.picture.identical;
@@ -92,7 +95,7 @@ ordered_json recordingsOf(const HandedTake& h) {
 std::string csvReport(const HandedOverShoot& shoot) {
     std::string out =
         "take,state,recording,offset_seconds,drift_ppm,polarity,confidence,kind,file,file_state,"
-        "bytes,sha256,slip_start_ms,slip_middle_ms,slip_end_ms,holds,problem\r\n";
+        "bytes,sha256,slip_start_ms,slip_middle_ms,slip_end_ms,holds,problem,xxh3_128\r\n";
     for (std::size_t i = 0; i < shoot.results.size(); ++i) {
         const PlannedFile& f = shoot.plan.files[i];
         const FileResult& r = shoot.results[i];
@@ -120,7 +123,7 @@ std::string csvReport(const HandedOverShoot& shoot) {
               slip ? fixedText(r.check.start.milliseconds(), 6) : std::string(),
               slip ? fixedText(r.check.middle.milliseconds(), 6) : std::string(),
               slip ? fixedText(r.check.end.milliseconds(), 6) : std::string(), wordsCell(r.holds),
-              wordsCell(r.problem)}) {
+              wordsCell(r.problem), r.xxh3}) {
             cells.push_back(more);
         }
         for (std::size_t k = 0; k < cells.size(); ++k) out += (k ? "," : "") + cell(cells[k]);

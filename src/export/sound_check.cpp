@@ -23,14 +23,15 @@ double energyOf(std::span<const float> v) {
     return e;
 }
 
-/// First channel of `frames` frames of the sound as it was meant, from take time `t`.
-Result<std::vector<float>> meant(TakeSound& sound, Seconds t, std::size_t frames) {
+/// One channel of `frames` frames of the sound as it was meant, from take time `t`.
+Result<std::vector<float>> meant(TakeSound& sound, Seconds t, std::size_t frames,
+                                 std::size_t channel = 0) {
     const auto channels = static_cast<std::size_t>(sound.channels());
     std::vector<float> all(frames * channels);
     if (auto sought = sound.seek(kRate.samples(t)); !sought) return tl::unexpected(sought.error());
     if (auto read = sound.read(all); !read) return tl::unexpected(read.error());
     std::vector<float> out(frames);
-    for (std::size_t n = 0; n < frames; ++n) out[n] = all[n * channels];
+    for (std::size_t n = 0; n < frames; ++n) out[n] = all[n * channels + channel];
     return out;
 }
 
@@ -61,6 +62,65 @@ Seconds SoundCheck::worst() const {
     return most;
 }
 
+std::string compareSamples(const FileTrack& track, const SampleDigest& rendered,
+                           const SampleDigest& written) {
+    const auto at = rendered.firstDifference(written);
+    if (!at) return {};
+    if (rendered.frames() != written.frames()) {
+        return "The " + track.words + " has " + groupedText(written.frames()) +
+               " samples in the file and not " + groupedText(rendered.frames()) + ".";
+    }
+    return "The " + track.words + " is not what was rendered, from " +
+           clockText(kRate.seconds(*at), 0) + " of the file on.";
+}
+
+namespace {
+
+/// One channel around one moment.
+struct Spot {
+    Seconds at;  ///< Take time.
+    Seconds slip;
+    bool measured = false;
+    bool fits = true;
+};
+
+/// Measures one channel of the file against what was meant.
+class SpotCheck {
+  public:
+    SpotCheck(TakeSound& sound, SoundReader& reader, Seconds start) 
+        : sound_(sound), reader_(reader), start_(start) {}
+
+    /// \param at  take time.
+    Result<Spot> measure(Seconds at, std::size_t channel) {
+        Spot spot{at, {}};
+        auto want = meant(sound_, at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})),
+                          channel);
+        if (!want) return tl::unexpected(want.error());
+        // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
+        const double exact =
+            (kRate.seconds(kRate.samples(at)) - start_).value * kRate.hertz;
+        const auto first = static_cast<std::int64_t>(std::floor(exact));
+        std::vector<float> got(want->size());
+        const int which = reader_.channels() > 1 ? static_cast<int>(channel) : 0;
+        if (auto read = readMono(reader_, first, got, which); !read) {
+            return tl::unexpected(read.error());
+        }
+        const PlainLag lag = measureLag(*want, got, kReach);
+        if (lag.correlation == 0 && energyOf(*want) < 1e-6) return spot;
+        spot.measured = true;
+        spot.slip = {(lag.samples - (exact - static_cast<double>(first))) / kRate.hertz};
+        spot.fits = lag.correlation >= 0.8 && std::fabs(spot.slip.value) <= kMostSlipSeconds;
+        return spot;
+    }
+
+  private:
+    TakeSound& sound_;
+    SoundReader& reader_;
+    Seconds start_;  // take time of the file's first sample
+};
+
+}  // namespace
+
 Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const MediaInfo& written,
                               std::size_t index) {
     SoundCheck check;
@@ -68,7 +128,14 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
     if (!reader) return tl::unexpected(reader.error());
     auto sound = TakeSound::open(track.sound, kRate);
     if (!sound) return tl::unexpected(sound.error());
-    const Seconds soundStart = written.soundStartInTake(index);
+    const auto say = [&](const std::string& problem) {
+        check.problem += (check.problem.empty() ? "" : " ") + problem;
+    };
+    if (reader->channels() != sound->channels()) {
+        say("The " + track.words + " has " + std::to_string(reader->channels()) +
+            " channels in the file and not " + std::to_string(sound->channels()) + ".");
+        return check;
+    }
     const CleanPieces& pieces = track.sound.clean;
     const TimeRange covered =
         held.intersect({pieces.front().range().start, pieces.back().range().end});
@@ -78,29 +145,22 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
     const Seconds starts[3] = {covered.start, (covered.start + covered.end - stretch) / 2,
                                covered.end - stretch};
     Seconds* slips[3] = {&check.start, &check.middle, &check.end};
+    SpotCheck spots(*sound, *reader, held.start + written.soundStartInTake(index));
     for (int i = 0; i < 3; ++i) {
         auto at = loudestSecond(*sound, {starts[i], starts[i] + stretch});
         if (!at) return tl::unexpected(at.error());
-        auto want = meant(*sound, *at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})));
-        if (!want) return tl::unexpected(want.error());
-        // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
-        const double exact = (Seconds{static_cast<double>(kRate.samples(*at)) / kRate.hertz} -
-                              held.start - soundStart)
-                                 .value *
-                             kRate.hertz;
-        const auto first = static_cast<std::int64_t>(std::floor(exact));
-        std::vector<float> got(want->size());
-        if (auto read = readMono(*reader, first, got, 0); !read) {
-            return tl::unexpected(read.error());
-        }
-        const PlainLag lag = measureLag(*want, got, kReach);
-        if (lag.correlation == 0 && energyOf(*want) < 1e-6) continue;
-        check.measured = true;
-        *slips[i] = {(lag.samples - (exact - static_cast<double>(first))) / kRate.hertz};
-        if (lag.correlation < 0.8 || std::fabs(slips[i]->value) > kMostSlipSeconds) {
-            check.problem += (check.problem.empty() ? "" : " ") + std::string("The ") +
-                             track.words + " at " + clockText(*at, 1) + " lies " +
-                             slipText(*slips[i]) + " from where the tether says.";
+        for (int channel = 0; channel < sound->channels(); ++channel) {
+            auto spot = spots.measure(*at, static_cast<std::size_t>(channel));
+            if (!spot) return tl::unexpected(spot.error());
+            if (!spot->measured) continue;
+            // Of several channels the one that is farthest away counts.
+            if (std::fabs(spot->slip.value) >= std::fabs(slips[i]->value)) *slips[i] = spot->slip;
+            check.measured = true;
+            if (spot->fits) continue;
+            const std::string which =
+                sound->channels() > 1 ? ", channel " + std::to_string(channel + 1) + "," : "";
+            say("The " + track.words + which + " at " + clockText(*at, 1) + " lies " +
+                slipText(spot->slip) + " from where the tether says.");
         }
     }
     return check;

@@ -6,6 +6,7 @@
 #include "core/result.h"
 #include "export/file_tracks.h"
 #include "media/media_info.h"
+#include "media/sample_digest.h"
 
 namespace brisk {
 
@@ -14,13 +15,19 @@ namespace brisk {
 struct SoundCheck {
     Seconds start, middle, end;
     bool measured = false;
+    bool everySample = false;  ///< All samples of all channels are those that were rendered.
     std::string problem;  ///< Empty when all is well.
 
     /// The largest, without sign.
     [[nodiscard]] Seconds worst() const;
 };
 
-/// At three places, where the track's pieces reach.
+/// Every sample of a lossless track against what was rendered: a sentence where they part, else
+/// nothing.
+std::string compareSamples(const FileTrack& track, const SampleDigest& rendered,
+                           const SampleDigest& written);
+
+/// At three places, where the track's pieces reach, in every channel.
 /// \param held  the stretch of the take that the file holds from its start on.
 /// \param written  the file, probed.   \param index  which of its sounds.
 /// Errors: CannotRead. A difference is a finding, not an error.   Threads: safe.

@@ -10,6 +10,9 @@
 #include "core/free_name.h"
 #include "core/time_text.h"
 #include "export/video_export.h"
+#include "media/dropped_cache.h"
+#include "media/file_contents.h"
+#include "media/file_hash.h"
 #include "media/movie_writer.h"
 #include "media/probe.h"
 #include "render/routing.h"
@@ -153,6 +156,41 @@ std::optional<Seconds> timeReference(const SoundExportPlan& plan, Seconds begins
     return Seconds{day < 0 ? day + kDay : day};
 }
 
+namespace {
+
+/// Reads the file back: every sample, and where the sound lies. The rest of the answer is left to
+/// whoever wrote it.
+Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
+                            MovieWriter& writer, const FileTrack& track, TimeRange held,
+                            const JobControl& job) {
+    const std::string path = file.temporaryPath().string();
+    WrittenSound seen;
+    if (plan.depth == CheckDepth::Disk) {
+        if (auto synced = file.sync(); !synced) return tl::unexpected(synced.error());
+        seen.fromDisk = dropFromMemory(path);
+    }
+    auto info = probe(path);
+    if (!info) return tl::unexpected(info.error());
+    seen.stamps = info->stamps;
+    auto contents = readContents(*info, {false, {info->sounds.front().stream}}, job.part(0, 0.6));
+    if (!contents) return tl::unexpected(contents.error());
+    const SampleDigest& written = contents->sounds.begin()->second;
+    seen.samples = written.frames();
+    const auto made = writer.takeSoundDigest();
+    const std::string differs = made ? compareSamples(track, *made, written) : std::string();
+    auto check = checkSound(track, held, *info, 0);
+    if (!check) return tl::unexpected(check.error());
+    seen.check = std::move(*check);
+    seen.check.everySample = made && differs.empty();
+    if (!differs.empty()) seen.check.problem += (seen.check.problem.empty() ? "" : " ") + differs;
+    auto hash = xxh3Of(path, job.part(0.8, 1));
+    if (!hash) return tl::unexpected(hash.error());
+    seen.xxh3 = std::move(*hash);
+    return seen;
+}
+
+}  // namespace
+
 Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& job) {
     TakeSoundPlan soundPlan = plan.sound;
     const bool measure = soundPlan.choice.toLoudness && !soundPlan.level.measured();
@@ -189,20 +227,21 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
         writing.report(static_cast<double>(done) / static_cast<double>(length));
     }
     if (auto done = writer->finish(); !done) return tl::unexpected(done.error());
-
-    auto info = probe(path);
-    if (!info) return tl::unexpected(info.error());
-    auto check = checkSound(track, *held, *info, 0);
-    if (!check) return tl::unexpected(check.error());
-    const std::int64_t there = kRate.samples(info->sounds.front().duration);
-    if (there != length) {
-        check->problem +=
-            "It holds " + groupedText(there) + " samples and not " + groupedText(length) + ".";
+    auto seen = lookAt(plan, *file, *writer, track, *held, job.part(0.9, 1));
+    if (!seen) return tl::unexpected(seen.error());
+    if (seen->samples != length) {
+        seen->check.problem += "It holds " + groupedText(seen->samples) + " samples and not " +
+                               groupedText(length) + ".";
     }
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     job.report(1);
-    return WrittenSound{file->target().string(), describeSound(plan), length, leadIn(plan),
-                        info->stamps, *check, soundPlan.level, *held};
+    seen->path = file->target().string();
+    seen->holds = describeSound(plan);
+    seen->samples = length;
+    seen->lead = leadIn(plan);
+    seen->level = soundPlan.level;
+    seen->held = *held;
+    return *seen;
 }
 
 }  // namespace brisk

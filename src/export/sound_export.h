@@ -14,6 +14,7 @@
 
 #include "core/job_control.h"
 #include "export/file_names.h"
+#include "export/check_depth.h"
 #include "export/file_tracks.h"
 #include "export/piece_start.h"
 #include "export/sound_check.h"
@@ -39,6 +40,7 @@ struct SoundExportPlan {
     int piece = 1, pieces = 1;
     /// How the video of the same stretch gets its picture, so that both begin and end together.
     PieceWay beside = PieceWay::Copied;
+    CheckDepth depth = CheckDepth::Pictures;
     std::optional<std::filesystem::path> target = std::nullopt;  ///< As in VideoExportPlan.
 };
 
@@ -53,7 +55,9 @@ struct WrittenSound {
     TimeStamps stamps;  ///< As another program reads them.
     SoundCheck check;
     LevelPlan level;
-    TimeRange held;  ///< As in WrittenVideo.
+    TimeRange held;    ///< As in WrittenVideo.
+    bool fromDisk = false;
+    std::string xxh3;  ///< Of the whole file.
 };
 
 /// One sentence: what the file will hold.

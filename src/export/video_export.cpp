@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cctype>
 #include <cmath>
+#include <future>
 #include <optional>
 
 #include "core/atomic_file.h"
@@ -12,6 +13,8 @@
 #include "core/stretches.h"
 #include "core/time_text.h"
 #include "export/file_tracks.h"
+#include "media/dropped_cache.h"
+#include "media/file_hash.h"
 #include "media/take_remux.h"
 #include "render/routing.h"
 
@@ -144,6 +147,49 @@ fs::path exportTarget(const VideoExportPlan& plan) {
     return freePath(plan.folder, exportName(plan), endingOf(plan.container, plan.take.info.path));
 }
 
+namespace {
+
+struct Seen {
+    ReadBack readBack;
+    std::string xxh3;
+};
+
+/// Waits for the disk, reads the file back, and takes its check value: all at the same time, but
+/// where the disk itself shall be read.
+Result<Seen> lookAt(const VideoExportPlan& meant, const AtomicFile& file, const Remuxed& made,
+                    const JobControl& job) {
+    const std::string path = file.temporaryPath().string();
+    const JobControl silent = job.withReport({});
+    Seen seen;
+    bool fromDisk = false;
+    std::future<Result<void>> syncing;
+    if (meant.check == CheckDepth::Disk) {
+        if (auto synced = file.sync(); !synced) return tl::unexpected(synced.error());
+        fromDisk = dropFromMemory(path);
+    } else {
+        syncing = std::async(std::launch::async, [&] { return file.sync(); });
+    }
+    std::future<Result<std::string>> hashing;
+    if (meant.check != CheckDepth::Sound) {
+        hashing = std::async(std::launch::async, [&] { return xxh3Of(path, silent); });
+    }
+    auto check = readBack(meant, path, job, &made);
+    if (hashing.valid()) {
+        auto hash = hashing.get();
+        if (!hash) return tl::unexpected(hash.error());
+        seen.xxh3 = std::move(*hash);
+    }
+    if (syncing.valid()) {
+        if (auto synced = syncing.get(); !synced) return tl::unexpected(synced.error());
+    }
+    if (!check) return tl::unexpected(check.error());
+    seen.readBack = std::move(*check);
+    seen.readBack.fromDisk = fromDisk;
+    return seen;
+}
+
+}  // namespace
+
 Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job) {
     if (!plan.take.info.video) {
         return fail(ErrorCode::NotMedia, plan.take.info.path + " has no picture to hand over.",
@@ -201,20 +247,23 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         }
         remux.tracks.push_back(std::move(track));
     }
-    auto done = remuxTake(remux, job.part(measured + 0.05, 0.75));
-    if (!done) return tl::unexpected(done.error());
+    auto made = remuxTake(remux, job.part(measured + 0.05, 0.75));
+    if (!made) return tl::unexpected(made.error());
 
     VideoExportPlan meant = plan;
     meant.sound = soundPlan;
     meant.cut = cut;
-    auto check = readBack(meant, file->temporaryPath().string(), job.part(0.75, 1));
-    if (!check) return tl::unexpected(check.error());
+    auto seen = lookAt(meant, *file, *made, job.part(0.75, 1));
+    if (!seen) return tl::unexpected(seen.error());
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
-    return WrittenVideo{file->target().string(), describeExport(plan),
-                        early ? leadOf(plan.take, plan.stretch) : Seconds{0}, std::move(*check),
+    return WrittenVideo{file->target().string(),
+                        describeExport(plan),
+                        early ? leadOf(plan.take, plan.stretch) : Seconds{0},
+                        std::move(seen->readBack),
                         soundPlan.level,
-                        {begins, begins + remux.soundLength}};
+                        {begins, begins + remux.soundLength},
+                        std::move(seen->xxh3)};
 }
 
 }  // namespace brisk

@@ -17,6 +17,7 @@
 #include "align/sound_scan.h"
 #include "core/job_control.h"
 #include "core/result.h"
+#include "export/check_depth.h"
 #include "export/file_names.h"
 #include "export/piece_start.h"
 #include "export/read_back.h"
@@ -42,6 +43,7 @@ struct VideoExportPlan {
     std::optional<TimeRange> stretch = std::nullopt;
     int piece = 1, pieces = 1;
     PieceStart pieceStart = PieceStart::Exact;
+    CheckDepth check = CheckDepth::Pictures;
     /// The pictures of that stretch, once they were looked for.
     std::optional<PictureCut> cut = std::nullopt;
 };
@@ -57,6 +59,7 @@ struct WrittenVideo {
     ReadBack readBack;
     LevelPlan level;  ///< As it was measured, or was known before.
     TimeRange held;   ///< The take time that it holds, its lead with it.
+    std::string xxh3; ///< Of the whole file; empty where pictures were not compared.
 };
 
 /// How its sound will be coded.

@@ -2,35 +2,69 @@
 #include "media/file_hash.h"
 
 #include <openssl/evp.h>
+#include <xxhash.h>
 
 #include <array>
 #include <fstream>
+#include <functional>
 #include <memory>
 #include <vector>
 
 namespace brisk {
 
-Result<std::string> sha256Of(const std::string& path, const JobControl& job) {
+namespace {
+
+/// Reads all of a file in pieces. Errors: CannotRead, Cancelled.
+Result<void> readAll(const std::string& path, const JobControl& job,
+                     const std::function<void(const char*, std::size_t)>& take) {
     std::ifstream in(path, std::ios::binary);
-    const std::unique_ptr<EVP_MD_CTX, void (*)(EVP_MD_CTX*)> sha(EVP_MD_CTX_new(), EVP_MD_CTX_free);
-    EVP_DigestInit_ex(sha.get(), EVP_sha256(), nullptr);
     std::vector<char> block(1u << 20);
+    in.rdbuf()->pubsetbuf(nullptr, 0);  // pieces of this size are read as they are
     while (in) {
         if (job.stopRequested()) return cancelled();
         in.read(block.data(), static_cast<std::streamsize>(block.size()));
-        EVP_DigestUpdate(sha.get(), block.data(), static_cast<std::size_t>(in.gcount()));
+        take(block.data(), static_cast<std::size_t>(in.gcount()));
     }
     if (!in.eof()) return fail(ErrorCode::CannotRead, path + " could not be read again.", path);
+    return {};
+}
+
+std::string hexadecimal(const unsigned char* bytes, std::size_t count) {
+    static const char* digits = "0123456789abcdef";
+    std::string out;
+    for (std::size_t i = 0; i < count; ++i) {
+        out += digits[bytes[i] >> 4];
+        out += digits[bytes[i] & 15];
+    }
+    return out;
+}
+
+}  // namespace
+
+Result<std::string> sha256Of(const std::string& path, const JobControl& job) {
+    const std::unique_ptr<EVP_MD_CTX, void (*)(EVP_MD_CTX*)> sha(EVP_MD_CTX_new(), EVP_MD_CTX_free);
+    EVP_DigestInit_ex(sha.get(), EVP_sha256(), nullptr);
+    const auto read = readAll(path, job, [&](const char* data, std::size_t bytes) {
+        EVP_DigestUpdate(sha.get(), data, bytes);
+    });
+    if (!read) return tl::unexpected(read.error());
     std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};
     unsigned int bytes = 0;
     EVP_DigestFinal_ex(sha.get(), digest.data(), &bytes);
-    static const char* digits = "0123456789abcdef";
-    std::string out;
-    for (unsigned int i = 0; i < bytes; ++i) {
-        out += digits[digest[i] >> 4];
-        out += digits[digest[i] & 15];
-    }
-    return out;
+    return hexadecimal(digest.data(), bytes);
+}
+
+Result<std::string> xxh3Of(const std::string& path, const JobControl& job) {
+    const std::unique_ptr<XXH3_state_t, XXH_errorcode (*)(XXH3_state_t*)> hash(XXH3_createState(),
+                                                                               XXH3_freeState);
+    XXH3_128bits_reset(hash.get());
+    const auto read = readAll(path, job, [&](const char* data, std::size_t bytes) {
+        XXH3_128bits_update(hash.get(), data, bytes);
+    });
+    if (!read) return tl::unexpected(read.error());
+    XXH128_canonical_t digits;
+    XXH128_canonicalFromHash(&digits, XXH3_128bits_digest(hash.get()));
+    return hexadecimal(digits.digest, sizeof digits.digest);
 }
 
 }  // namespace brisk

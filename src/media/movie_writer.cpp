@@ -142,7 +142,7 @@ Result<void> MovieWriter::picture(std::span<const std::uint32_t> pixels, Seconds
 }
 
 Result<void> MovieWriter::sound(std::span<const float> interleaved) {
-    return state_->sound->push(interleaved);
+    return state_->sound->push(interleaved, interleavedInto(state_->output.get()));
 }
 
 Result<void> MovieWriter::finish() {
@@ -152,12 +152,20 @@ Result<void> MovieWriter::finish() {
         if (auto done = s.drain(); !done) return done;
     }
     if (s.sound) {
-        if (auto done = s.sound->finish(); !done) return done;
+        if (auto done = s.sound->finish(interleavedInto(s.output.get())); !done) return done;
     }
     const int code = av_write_trailer(s.output.get());
     if (code < 0) return s.failure(code);
     const int closed = avio_closep(&s.output->pb);
     return closed < 0 ? Result<void>(s.failure(closed)) : Result<void>();
+}
+
+std::optional<SampleDigest> MovieWriter::takeSoundDigest() {
+    return state_->sound ? state_->sound->takeDigest() : std::nullopt;
+}
+
+std::int64_t MovieWriter::clipped() const {
+    return state_->sound ? state_->sound->clipped() : 0;
 }
 
 }  // namespace brisk

@@ -17,6 +17,7 @@
 
 #include "core/rational.h"
 #include "core/result.h"
+#include "media/sample_digest.h"
 #include "media/sound_track.h"
 
 namespace brisk {
@@ -52,6 +53,10 @@ class MovieWriter {
     Result<void> picture(std::span<const std::uint32_t> pixels, Seconds time = {});
     Result<void> sound(std::span<const float> interleaved);
     Result<void> finish();
+    /// What a reader must find, where the sound's coding loses nothing. After finish, once.
+    [[nodiscard]] std::optional<SampleDigest> takeSoundDigest();
+    /// Samples of the sound that went over full scale and were cut there.
+    [[nodiscard]] std::int64_t clipped() const;
 
   private:
     struct State;

@@ -4,10 +4,13 @@
 /// Sample n is presented at `start` + n / rate; encoder priming lies before that.
 #pragma once
 
+#include <functional>
+#include <optional>
 #include <span>
 #include <vector>
 
 #include "media/av_handles.h"
+#include "media/sample_digest.h"
 #include "media/sound_track.h"
 
 namespace brisk {
@@ -18,16 +21,25 @@ class SoundTrackEncoder {
     static Result<SoundTrackEncoder> addTo(AVFormatContext* output, const SoundTrackSpec& spec,
                                            Seconds start);
 
-    /// Appends samples; whole coded packets go to the output at once. Errors: CannotWrite.
-    Result<void> push(std::span<const float> interleaved);
+    /// Given each coded packet, timed for the stream; may take it.
+    using Write = std::function<Result<void>(AVPacket*)>;
+
+    /// Appends samples; whole coded packets are given on at once. Errors: CannotWrite, those of
+    /// `write`.
+    Result<void> push(std::span<const float> interleaved, const Write& write);
     /// Codes what is left.
-    Result<void> finish();
+    Result<void> finish(const Write& write);
 
     [[nodiscard]] Seconds pushedUntil() const;
+    /// Samples that went over full scale and were cut there.
+    [[nodiscard]] std::int64_t clipped() const { return clipped_; }
+    /// What a decoder must give back, where the coding loses nothing; complete when finished.
+    [[nodiscard]] std::optional<SampleDigest> takeDigest();
 
   private:
-    Result<void> encode(std::span<const float> samples);
-    Result<void> drain();
+    Result<void> encode(std::span<const float> samples, const Write& write);
+    Result<void> drain(const Write& write);
+    void fill(std::span<const float> samples);
 
     AVFormatContext* output_ = nullptr;
     AVStream* stream_ = nullptr;
@@ -35,10 +47,16 @@ class SoundTrackEncoder {
     av::Frame frame_ = av::makeFrame();
     av::Packet packet_ = av::makePacket();
     std::vector<float> held_;
+    std::vector<std::int32_t> words_;
+    std::optional<SampleDigest> digest_;
     std::int64_t startSamples_ = 0;
     std::int64_t stampShift_ = 0;  // samples that the container's clock is ahead
     std::int64_t encoded_ = 0;
     std::int64_t pushed_ = 0;
+    std::int64_t clipped_ = 0;
 };
+
+/// Writes packets to the muxer, in the order in which it wants them.
+SoundTrackEncoder::Write interleavedInto(AVFormatContext* output);
 
 }  // namespace brisk

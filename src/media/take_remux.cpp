@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The idea: read the source's packets in order; before each picture packet goes out, write the
-// sound up to its time, which is rendered beside it. Nothing is held but a few seconds of sound and
-// the muxer's own small interleaving queue.
+// The idea: read the source's packets in order, once, and note of each what it is; before each
+// picture packet goes out, write the sound up to its time, which is rendered and coded beside it.
+// Nothing is held but a few seconds of sound and the muxer's own small interleaving queue.
 #include "media/take_remux.h"
 
 #include <algorithm>
@@ -15,7 +15,8 @@
 #include "media/copied_streams.h"
 #include "media/packets_of_cut.h"
 #include "media/picture_coder.h"
-#include "media/sound_track_encoder.h"
+#include "media/picture_digester.h"
+#include "media/sound_feed.h"
 
 extern "C" {
 #include <libavutil/timecode.h>
@@ -55,28 +56,190 @@ void moveTimecode(const RemuxPlan& plan, AVFormatContext* output, AVStream* pict
     }
 }
 
-class SoundFeed {
-  public:
-    SoundFeed(SoundTrackEncoder& track, const RemuxTrack& from, Seconds length)
-        : track_(track),
-          ahead_(from.pull, from.spec.channels, from.spec.rate.samples(length - from.start)) {}
+/// Transport streams begin their clock before their first picture: sound comes with a coder's delay
+/// before it, and pictures wait for each other. As broadcasters have it.
+constexpr int kTransportDelay = 700000;  // microseconds
 
-    /// Writes sound until `time` is covered, or all of it.
-    Result<void> upTo(Seconds time) {
-        while (!ended_ && track_.pushedUntil() <= time) {
-            auto block = ahead_.next();
-            if (!block) return tl::unexpected(block.error());
-            ended_ = block->empty();
-            if (ended_) break;
-            if (auto pushed = track_.push(*block); !pushed) return pushed;
+/// One take on its way into one file, step by step.
+class Remuxer {
+  public:
+    Remuxer(const RemuxPlan& plan, const JobControl& job)
+        : plan_(plan),
+          job_(job),
+          video_(*plan.source.video),
+          zero_(plan.cut ? plan.cut->startPts : video_.firstPts) {}
+
+    Result<Remuxed> run() {
+        for (const auto step : {&Remuxer::openSource, &Remuxer::addStreams, &Remuxer::begin,
+                                &Remuxer::copy, &Remuxer::end}) {
+            if (auto done = (this->*step)(); !done) return tl::unexpected(done.error());
+        }
+        Remuxed made;
+        made.pictures = std::move(pictures_);
+        for (SoundTrackEncoder& t : tracks_) made.sounds.push_back({t.takeDigest(), t.clipped()});
+        return made;
+    }
+
+  private:
+    Result<void> openSource() {
+        auto opened = av::openInput(plan_.source.path);
+        if (!opened) return tl::unexpected(opened.error());
+        input_ = std::move(*opened);
+        from_ = input_->streams[video_.stream];
+        pictures_.timeBase = video_.timeBase;
+        return {};
+    }
+
+    /// The picture, new sounds, and whatever else the take holds.
+    Result<void> addStreams() {
+        AVFormatContext* raw = nullptr;
+        const int code = avformat_alloc_output_context2(&raw, nullptr, plan_.format.c_str(),
+                                                        plan_.target.c_str());
+        if (code < 0) return cannotWrite(plan_, code);
+        output_.reset(raw);
+        copyMetadata(input_.get(), raw);
+        if (plan_.cut && plan_.cut->way == PieceWay::CodedAnew) {
+            auto made = PictureCoder::addTo(raw, from_, *plan_.cut, plan_.source.path);
+            if (!made) return tl::unexpected(made.error());
+            coder_.emplace(std::move(*made));
+        }
+        to_ = coder_ ? coder_->stream() : addCopiedStream(raw, from_);
+        if (plan_.cut) moveTimecode(plan_, raw, to_);
+        for (const RemuxTrack& t : plan_.tracks) {
+            auto track = SoundTrackEncoder::addTo(raw, t.spec, t.start);
+            if (!track) return tl::unexpected(track.error());
+            tracks_.push_back(std::move(*track));
+        }
+        others_.emplace(plan_.source, input_.get(), raw,
+                        Seconds{ticksToSeconds(zero_, video_.timeBase)}, plan_.soundLength);
+        for (unsigned i = 0; i < input_->nb_streams; ++i) {
+            const int stream = static_cast<int>(i);
+            if (stream != video_.stream && !others_->copies(stream)) {
+                input_->streams[i]->discard = AVDISCARD_ALL;
+            }
         }
         return {};
     }
 
-  private:
-    SoundTrackEncoder& track_;
-    SoundAhead ahead_;
-    bool ended_ = false;
+    /// Opens the file, writes its header, and lets the sounds be made.
+    Result<void> begin() {
+        AVFormatContext* raw = output_.get();
+        int code = avio_open(&raw->pb, plan_.target.c_str(), AVIO_FLAG_WRITE);
+        if (code < 0) return cannotWrite(plan_, code);
+        AVDictionary* options = nullptr;
+        if (plan_.format == "mov" || plan_.format == "mp4") {
+            // The source's own clock, so that no picture time is rounded; all metadata, not only
+            // what the classic atoms hold; and the timecode track also where the muxer would leave
+            // it out.
+            av_dict_set_int(&options, "video_track_timescale", from_->time_base.den, 0);
+            av_dict_set(&options, "movflags", "+use_metadata_tags", 0);
+            av_dict_set(&options, "write_tmcd", "auto", 0);
+        }
+        if (plan_.format == "mpegts") raw->max_delay = kTransportDelay;
+        code = avformat_write_header(raw, &options);
+        av_dict_free(&options);
+        if (code < 0) return cannotWrite(plan_, code);
+        for (std::size_t i = 0; i < tracks_.size(); ++i) {
+            const RemuxTrack& t = plan_.tracks[i];
+            feeds_.emplace_back(tracks_[i], t.pull, t.spec.channels,
+                                t.spec.rate.samples(plan_.soundLength - t.start));
+        }
+        return {};
+    }
+
+    /// Every packet of the source, or of the cut, in order, the sound up to its time before it.
+    Result<void> copy() {
+        std::int64_t left = plan_.cut ? plan_.cut->packets : -1;  // -1: all there are
+        bool begun = !plan_.cut;
+        if (plan_.cut) seekBeforeCut(input_.get(), video_, *plan_.cut);
+        PictureDigester digester(from_->codecpar);
+        auto packet = av::makePacket();
+        while (left != 0) {
+            if (job_.stopRequested()) return cancelled();
+            const int code = av_read_frame(input_.get(), packet.get());
+            if (code == AVERROR_EOF) break;
+            if (code < 0) {
+                return fail(ErrorCode::CannotRead,
+                            plan_.source.path + " could not be read to its end (" +
+                                av::errorText(code) +
+                                "). Is the card still in? No file was written.",
+                            plan_.source.path, av::errorText(code));
+            }
+            // The seek may land on an earlier key frame.
+            begun = begun || isFirstOf(*plan_.cut, video_, packet.get());
+            auto done = Result<void>{};
+            if (packet->stream_index != video_.stream || !begun) {
+                done = other(packet.get());
+            } else {
+                if (left > 0) --left;
+                done = picture(packet.get(), digester);
+            }
+            if (!done) return done;
+            av_packet_unref(packet.get());
+        }
+        return {};
+    }
+
+    Result<void> other(AVPacket* packet) {
+        const bool wanted = others_->copies(packet->stream_index) && others_->place(packet);
+        return wanted ? write(packet) : Result<void>{};
+    }
+
+    Result<void> picture(AVPacket* packet, PictureDigester& digester) {
+        const std::int64_t stamp = packet->dts != AV_NOPTS_VALUE ? packet->dts : packet->pts;
+        const Seconds at{ticksToSeconds(stamp - zero_, video_.timeBase)};
+        if (plan_.soundLength > Seconds{0}) job_.report(at / plan_.soundLength);
+        if (auto fed = feedUpTo(at + Seconds{0.1}); !fed) return fed;
+        if (coder_) return coder_->push(packet, [this](AVPacket* p) { return write(p); });
+        if (plan_.cut && plan_.cut->leavesOut(packet->pts)) return {};
+        pictures_.packets.push_back(digester.of(*packet, zero_));
+        if (packet->pts != AV_NOPTS_VALUE) packet->pts -= zero_;
+        if (packet->dts != AV_NOPTS_VALUE) packet->dts -= zero_;
+        av_packet_rescale_ts(packet, from_->time_base, to_->time_base);
+        packet->stream_index = to_->index;
+        packet->pos = -1;
+        return write(packet);
+    }
+
+    Result<void> end() {
+        if (coder_) {
+            auto coded = coder_->push(nullptr, [this](AVPacket* p) { return write(p); });
+            if (!coded) return coded;
+        }
+        if (auto fed = feedUpTo(plan_.soundLength + Seconds{1}); !fed) return fed;
+        feeds_.clear();
+        int code = av_write_trailer(output_.get());
+        if (code < 0) return cannotWrite(plan_, code);
+        code = avio_closep(&output_->pb);
+        if (code < 0) return cannotWrite(plan_, code);
+        return {};
+    }
+
+    Result<void> feedUpTo(Seconds time) {
+        for (SoundFeed& feed : feeds_) {
+            if (auto fed = feed.upTo(time, interleavedInto(output_.get())); !fed) return fed;
+        }
+        return {};
+    }
+
+    Result<void> write(AVPacket* packet) {
+        const int code = av_interleaved_write_frame(output_.get(), packet);
+        return code < 0 ? Result<void>(cannotWrite(plan_, code)) : Result<void>{};
+    }
+
+    const RemuxPlan& plan_;
+    const JobControl& job_;
+    const VideoFacts& video_;
+    std::int64_t zero_;  // time stamp of what is shown at 0
+    av::Input input_;
+    av::Output output_;
+    const AVStream* from_ = nullptr;
+    AVStream* to_ = nullptr;
+    std::optional<PictureCoder> coder_;
+    std::optional<CopiedStreams> others_;
+    std::vector<SoundTrackEncoder> tracks_;
+    PacketList pictures_;
+    std::deque<SoundFeed> feeds_;  // which stay where they are; gone before the tracks
 };
 
 }  // namespace
@@ -98,127 +261,8 @@ std::string muxerFor(const std::string& path) {
     return "mp4";
 }
 
-Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job) {
-    auto opened = av::openInput(plan.source.path);
-    if (!opened) return tl::unexpected(opened.error());
-    AVFormatContext* input = opened->get();
-    const VideoFacts& video = *plan.source.video;
-    const AVStream* from = input->streams[video.stream];
-
-    AVFormatContext* raw = nullptr;
-    int code =
-        avformat_alloc_output_context2(&raw, nullptr, plan.format.c_str(), plan.target.c_str());
-    if (code < 0) return cannotWrite(plan, code);
-    const av::Output output(raw);
-    copyMetadata(input, raw);
-    std::optional<PictureCoder> coder;
-    if (plan.cut && plan.cut->way == PieceWay::CodedAnew) {
-        auto made = PictureCoder::addTo(raw, from, *plan.cut, plan.source.path);
-        if (!made) return tl::unexpected(made.error());
-        coder.emplace(std::move(*made));
-    }
-    AVStream* to = coder ? coder->stream() : addCopiedStream(raw, from);
-    if (plan.cut) moveTimecode(plan, raw, to);
-    std::vector<SoundTrackEncoder> tracks;
-    for (const RemuxTrack& t : plan.tracks) {
-        auto track = SoundTrackEncoder::addTo(raw, t.spec, t.start);
-        if (!track) return tl::unexpected(track.error());
-        tracks.push_back(std::move(*track));
-    }
-    const std::int64_t zero = plan.cut ? plan.cut->startPts : video.firstPts;
-    const CopiedStreams others(plan.source, input, raw, {ticksToSeconds(zero, video.timeBase)},
-                               plan.soundLength);
-    for (unsigned i = 0; i < input->nb_streams; ++i) {
-        const int stream = static_cast<int>(i);
-        if (stream != video.stream && !others.copies(stream)) {
-            input->streams[i]->discard = AVDISCARD_ALL;
-        }
-    }
-    code = avio_open(&raw->pb, plan.target.c_str(), AVIO_FLAG_WRITE);
-    if (code < 0) return cannotWrite(plan, code);
-
-    AVDictionary* options = nullptr;
-    const bool quicktime = plan.format == "mov" || plan.format == "mp4";
-    if (quicktime) {
-        // The source's own clock, so that no picture time is rounded; all metadata, not only what
-        // the classic atoms hold; and the timecode track also where the muxer would leave it out.
-        av_dict_set_int(&options, "video_track_timescale", from->time_base.den, 0);
-        av_dict_set(&options, "movflags", "+use_metadata_tags", 0);
-        av_dict_set(&options, "write_tmcd", "auto", 0);
-    }
-    code = avformat_write_header(raw, &options);
-    av_dict_free(&options);
-    if (code < 0) return cannotWrite(plan, code);
-
-    std::deque<SoundFeed> feeds;  // which stay where they are
-    for (std::size_t i = 0; i < tracks.size(); ++i) {
-        feeds.emplace_back(tracks[i], plan.tracks[i], plan.soundLength);
-    }
-    const auto feedUpTo = [&](Seconds time) -> Result<void> {
-        for (SoundFeed& feed : feeds) {
-            if (auto fed = feed.upTo(time); !fed) return fed;
-        }
-        return {};
-    };
-    std::int64_t left = plan.cut ? plan.cut->packets : -1;  // -1: all there are
-    bool begun = !plan.cut;
-    if (plan.cut) seekBeforeCut(input, video, *plan.cut);
-    const auto write = [&](AVPacket* p) -> Result<void> {
-        const int written = av_interleaved_write_frame(raw, p);
-        return written < 0 ? Result<void>(cannotWrite(plan, written)) : Result<void>{};
-    };
-    auto packet = av::makePacket();
-    while (left != 0) {
-        if (job.stopRequested()) return cancelled();
-        code = av_read_frame(input, packet.get());
-        if (code == AVERROR_EOF) break;
-        if (code < 0) {
-            return fail(ErrorCode::CannotRead,
-                        plan.source.path + " could not be read to its end (" + av::errorText(code) +
-                            "). Is the card still in? No file was written.",
-                        plan.source.path, av::errorText(code));
-        }
-        // The seek may land on an earlier key frame.
-        begun = begun || isFirstOf(*plan.cut, video, packet.get());
-        if (packet->stream_index != video.stream || !begun) {
-            const bool wanted = others.copies(packet->stream_index) && others.place(packet.get());
-            if (wanted) {
-                if (auto written = write(packet.get()); !written) return written;
-            }
-            av_packet_unref(packet.get());
-            continue;
-        }
-        if (left > 0) --left;
-        const std::int64_t stamp = packet->dts != AV_NOPTS_VALUE ? packet->dts : packet->pts;
-        const Seconds at{ticksToSeconds(stamp - zero, video.timeBase)};
-        if (plan.soundLength > Seconds{0}) job.report(at / plan.soundLength);
-        if (auto fed = feedUpTo(at + Seconds{0.1}); !fed) return fed;
-        if (coder || (plan.cut && plan.cut->leavesOut(packet->pts))) {
-            if (coder) {
-                if (auto coded = coder->push(packet.get(), write); !coded) return coded;
-            }
-            av_packet_unref(packet.get());
-            continue;
-        }
-        if (packet->pts != AV_NOPTS_VALUE) packet->pts -= zero;
-        if (packet->dts != AV_NOPTS_VALUE) packet->dts -= zero;
-        av_packet_rescale_ts(packet.get(), from->time_base, to->time_base);
-        packet->stream_index = to->index;
-        packet->pos = -1;
-        if (auto written = write(packet.get()); !written) return written;
-    }
-    if (coder) {
-        if (auto coded = coder->push(nullptr, write); !coded) return coded;
-    }
-    if (auto fed = feedUpTo(plan.soundLength); !fed) return fed;
-    for (SoundTrackEncoder& track : tracks) {
-        if (auto done = track.finish(); !done) return done;
-    }
-    code = av_write_trailer(raw);
-    if (code < 0) return cannotWrite(plan, code);
-    code = avio_closep(&raw->pb);
-    if (code < 0) return cannotWrite(plan, code);
-    return {};
+Result<Remuxed> remuxTake(const RemuxPlan& plan, const JobControl& job) {
+    return Remuxer(plan, job).run();
 }
 
 }  // namespace brisk

@@ -4,22 +4,29 @@
 /// and coded anew only where a cut asks for it. Shown times move together so that the first picture
 /// is at 0.
 ///
-///     RemuxPlan plan{.source = take, .target = temporary, .format = "mov", .tracks = {{spec, {},
-///     pull}}}; remuxTake(plan, job);
+///     RemuxPlan plan{.source = take, .target = temporary, .format = "mov",
+///                    .tracks = {{spec, {}, pull}}};
+///     auto made = remuxTake(plan, job);      // what the file must hold now
 #pragma once
 
+#include <functional>
 #include <optional>
+#include <span>
 #include <string>
 #include <vector>
 
 #include "core/job_control.h"
 #include "core/result.h"
 #include "media/media_info.h"
+#include "media/packet_digest.h"
 #include "media/picture_cut.h"
-#include "media/sound_ahead.h"
+#include "media/sample_digest.h"
 #include "media/sound_track.h"
 
 namespace brisk {
+
+/// Fills interleaved samples of a new sound, always the whole span.
+using SoundPull = std::function<Result<void>(std::span<float>)>;
 
 struct RemuxTrack {
     SoundTrackSpec spec;
@@ -39,10 +46,23 @@ struct RemuxPlan {
     std::optional<PictureCut> cut = std::nullopt;
 };
 
+/// One sound as it was put into the file.
+struct RemuxedSound {
+    /// Of its samples, where the coding loses nothing.
+    std::optional<SampleDigest> digest;
+    std::int64_t clipped = 0;  ///< Samples that were cut at full scale.
+};
+
+/// What was put into the file, noted while it went by.
+struct Remuxed {
+    PacketList pictures;  ///< Of the source; empty where they were coded anew.
+    std::vector<RemuxedSound> sounds;
+};
+
 /// Keeps rotation, colour description, metadata and timecode of the source.
 /// Errors: CannotRead, CannotWrite, Cancelled. On an error the target is left for the caller to
 /// remove. Threads: safe for distinct targets.
-Result<void> remuxTake(const RemuxPlan& plan, const JobControl& job);
+Result<Remuxed> remuxTake(const RemuxPlan& plan, const JobControl& job);
 
 /// Where a sound track should begin so that the container's clock holds its place exactly. Matroska
 /// keeps whole milliseconds, so that AAC, which begins with 1024 samples of priming, must begin 32

@@ -116,7 +116,7 @@ TEST_F(CommandLine, ExportWritesWhateverIsAskedForAndOnlyThat) {
     EXPECT_EQ(names, (std::vector<std::string>{"001 press.flac", "shoot.otio", "shoot.edl",
                                                "shoot report.html", "shoot report.json"}));
     EXPECT_TRUE(r.json().at("written")[0].at("read_back").at("ok").get<bool>());
-    EXPECT_EQ(r.json().at("written")[0].at("sha256").get<std::string>().size(), 64u);
+    EXPECT_EQ(r.json().at("written")[0].at("xxh3_128").get<std::string>().size(), 32u);
     const auto wrong = [&](std::vector<std::string> more) {
         std::vector<std::string> all{"export", "--camera", take, "--clean", clean, "--out", out};
         all.insert(all.end(), more.begin(), more.end());

@@ -75,9 +75,9 @@ QVariant HandOverFiles::data(const QModelIndex& index, int role) const {
         case Qt::DisplayRole:
             return name;
         case Qt::ToolTipRole:
-            return r.sha256.empty()
+            return r.xxh3.empty()
                        ? q(r.path) + QLatin1Char('\n') + sentence
-                       : tr("%1\n%2\nSHA-256 %3").arg(q(r.path), sentence, q(r.sha256));
+                       : tr("%1\n%2\nXXH3-128 %3").arg(q(r.path), sentence, q(r.xxh3));
         case Qt::AccessibleTextRole:
             return tr("%1: %2. %3").arg(name, asideOf(f, r), sentence);
         case SentenceRole:
