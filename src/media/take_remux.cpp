@@ -15,7 +15,7 @@
 #include "media/copied_streams.h"
 #include "media/packets_of_cut.h"
 #include "media/picture_coder.h"
-#include "media/picture_digester.h"
+#include "media/packet_source.h"
 #include "media/sound_feed.h"
 
 extern "C" {
@@ -149,50 +149,35 @@ class Remuxer {
 
     /// Every packet of the source, or of the cut, in order, the sound up to its time before it.
     Result<void> copy() {
-        std::int64_t left = plan_.cut ? plan_.cut->packets : -1;  // -1: all there are
-        bool begun = !plan_.cut;
-        if (plan_.cut) seekBeforeCut(input_.get(), video_, *plan_.cut);
-        PictureDigester digester(from_->codecpar);
-        auto packet = av::makePacket();
-        while (left != 0) {
+        PacketSource source(input_.get(), plan_, digests());
+        for (;;) {
             if (job_.stopRequested()) return cancelled();
-            const int code = av_read_frame(input_.get(), packet.get());
-            if (code == AVERROR_EOF) break;
-            if (code < 0) {
-                return fail(ErrorCode::CannotRead,
-                            plan_.source.path + " could not be read to its end (" +
-                                av::errorText(code) +
-                                "). Is the card still in? No file was written.",
-                            plan_.source.path, av::errorText(code));
+            auto batch = source.next();
+            if (!batch) return tl::unexpected(batch.error());
+            if (!*batch) return {};
+            for (SourcePacket& p : **batch) {
+                auto done = p.picture ? picture(p) : other(p.packet.get());
+                if (!done) return done;
             }
-            // The seek may land on an earlier key frame.
-            begun = begun || isFirstOf(*plan_.cut, video_, packet.get());
-            auto done = Result<void>{};
-            if (packet->stream_index != video_.stream || !begun) {
-                done = other(packet.get());
-            } else {
-                if (left > 0) --left;
-                done = picture(packet.get(), digester);
-            }
-            if (!done) return done;
-            av_packet_unref(packet.get());
         }
-        return {};
     }
+
+    [[nodiscard]] bool digests() const { return !coder_; }
 
     Result<void> other(AVPacket* packet) {
         const bool wanted = others_->copies(packet->stream_index) && others_->place(packet);
         return wanted ? write(packet) : Result<void>{};
     }
 
-    Result<void> picture(AVPacket* packet, PictureDigester& digester) {
+    Result<void> picture(SourcePacket& p) {
+        AVPacket* packet = p.packet.get();
         const std::int64_t stamp = packet->dts != AV_NOPTS_VALUE ? packet->dts : packet->pts;
         const Seconds at{ticksToSeconds(stamp - zero_, video_.timeBase)};
         if (plan_.soundLength > Seconds{0}) job_.report(at / plan_.soundLength);
         if (auto fed = feedUpTo(at + Seconds{0.1}); !fed) return fed;
-        if (coder_) return coder_->push(packet, [this](AVPacket* p) { return write(p); });
-        if (plan_.cut && plan_.cut->leavesOut(packet->pts)) return {};
-        pictures_.packets.push_back(digester.of(*packet, zero_));
+        if (coder_) return coder_->push(packet, [this](AVPacket* c) { return write(c); });
+        if (!p.digest) return {};  // before the cut, and not needed
+        pictures_.packets.push_back(*p.digest);
         if (packet->pts != AV_NOPTS_VALUE) packet->pts -= zero_;
         if (packet->dts != AV_NOPTS_VALUE) packet->dts -= zero_;
         av_packet_rescale_ts(packet, from_->time_base, to_->time_base);

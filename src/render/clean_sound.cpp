@@ -83,14 +83,23 @@ struct CleanSound::State {
         return rate.seconds(to) > r.start && rate.seconds(from) < r.end;
     }
 
+    /// One recording from end to end, as most takes have: nothing is to be added.
+    [[nodiscard]] bool isOneWhole() const {
+        return parts.size() == 1 && !parts[0].piece.from && !parts[0].piece.until &&
+               parts[0].sound.channels() == channels;
+    }
+
+    Result<void> goTo(Part& part) {
+        if (part.placed && part.at == frame) return {};
+        part.placed = true;
+        return part.sound.seek(frame);
+    }
+
     Result<void> add(Part& part, std::span<float> out) {
         const auto mine = static_cast<std::size_t>(part.sound.channels());
         const auto all = static_cast<std::size_t>(channels);
         const std::size_t frames = out.size() / all;
-        if (!part.placed || part.at != frame) {
-            if (auto sought = part.sound.seek(frame); !sought) return sought;
-            part.placed = true;
-        }
+        if (auto sought = goTo(part); !sought) return sought;
         block.resize(frames * mine);
         if (auto read = part.sound.read(block); !read) return read;
         part.at = frame + static_cast<std::int64_t>(frames);
@@ -134,6 +143,14 @@ Result<void> CleanSound::seek(std::int64_t n) {
 
 Result<void> CleanSound::read(std::span<float> out) {
     State& s = *state_;
+    if (s.isOneWhole()) {
+        State::Part& part = s.parts.front();
+        if (auto sought = s.goTo(part); !sought) return sought;
+        if (auto read = part.sound.read(out); !read) return read;
+        s.frame += static_cast<std::int64_t>(out.size()) / s.channels;
+        part.at = s.frame;
+        return {};
+    }
     std::fill(out.begin(), out.end(), 0.0f);
     const auto frames = static_cast<std::int64_t>(out.size()) / s.channels;
     for (State::Part& part : s.parts) {

@@ -199,6 +199,12 @@ struct TakeSound::State {
         sourceAt = at + static_cast<std::int64_t>(frames);
         const double gain = factor(plan.level.gainDb);
         const bool even = evenOver({rate.seconds(at), rate.seconds(sourceAt)});
+        if (even && !camera && cleanCh == ch) {
+            const Seconds t = rate.seconds(at);
+            const auto all = static_cast<float>(gain * shape(t) * cleanShare(t));
+            for (std::size_t i = 0; i < out.size(); ++i) out[i] = all * cleanBlock[i];
+            return {};
+        }
         float a = 0, b = 0;
         for (std::size_t n = 0; n < frames; ++n) {
             if (!even || n == 0) {
