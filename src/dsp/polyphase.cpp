@@ -35,7 +35,7 @@ const std::vector<Taps>& table() {
     static const std::vector<Taps> all = [] {
         std::vector<Taps> t(kPhases + 1);
         constexpr double reach = PolyphaseInterpolator::kReach;
-        for (std::size_t p = 0; p <= kPhases; ++p) {
+        for (std::size_t p = 0; p <= kPhases / 2; ++p) {
             const double at = reach - 1 + static_cast<double>(p) / kPhases;
             std::array<double, kTaps> exact{};
             double sum = 0;
@@ -48,7 +48,8 @@ const std::vector<Taps>& table() {
                 sum += exact[i];
             }
             for (std::size_t i = 0; i < kTaps; ++i) {
-                t[p][i] = static_cast<float>(exact[i] / sum);
+                // The other half is the same, seen from the other side.
+                t[p][i] = t[kPhases - p][kTaps - 1 - i] = static_cast<float>(exact[i] / sum);
             }
         }
         return t;

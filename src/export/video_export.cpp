@@ -12,6 +12,7 @@
 #include "core/number_text.h"
 #include "core/stretches.h"
 #include "core/time_text.h"
+#include "core/write_behind.h"
 #include "export/file_tracks.h"
 #include "media/dropped_cache.h"
 #include "media/file_hash.h"
@@ -247,7 +248,10 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         }
         remux.tracks.push_back(std::move(track));
     }
-    auto made = remuxTake(remux, job.part(measured + 0.05, 0.75));
+    const auto made = [&] {
+        const WriteBehind behind(file->temporaryPath());
+        return remuxTake(remux, job.part(measured + 0.05, 0.75));
+    }();
     if (!made) return tl::unexpected(made.error());
 
     VideoExportPlan meant = plan;
