@@ -47,7 +47,7 @@ std::optional<Seconds> stampedGap(const SoundScan& before, const SoundScan& afte
     const TimeStamps& a = before.info.stamps;
     const TimeStamps& b = after.info.stamps;
     if (a.bextReference && b.bextReference) {
-        return *b.bextReference - *a.bextReference - before.length();
+        return withinHalfDay(*b.bextReference - *a.bextReference) - before.length();
     }
     const auto x = isoSeconds(a.creationTime), y = isoSeconds(b.creationTime);
     if (!x || !y) return std::nullopt;

@@ -17,7 +17,7 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'07;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'08;
 constexpr std::uintmax_t kMostBytes = 2ull << 30;  // some 180 hours of sound
 
 /// Of one file, its time of change included: a head and a tail do not show everything.
@@ -48,6 +48,7 @@ void write(const SoundScan& scan, bool loudness, std::ostream& out) {
     w.put(scan.bands);
     w.put(scan.spikes);
     w.put(scan.level.integratedLufs);
+    w.put(scan.level.samplePeak);
     w.put(scan.level.clippedSamples);
     w.put(scan.level.channelRmsDb);
     w.put(scan.level.clipped);
@@ -86,7 +87,7 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
     scan.peaks->take(std::move(peaks));
     bool whole = r.get(scan.channel) && r.get(scan.samples) && r.get(scan.rate) &&
                  r.get(scan.bands) && r.get(scan.spikes) && r.get(scan.level.integratedLufs) &&
-                 r.get(scan.level.clippedSamples) && r.get(scan.level.channelRmsDb) &&
+                 r.get(scan.level.samplePeak) && r.get(scan.level.clippedSamples) && r.get(scan.level.channelRmsDb) &&
                  r.get(scan.level.clipped) && r.get(warnings);
     for (std::uint64_t i = 0; whole && i < warnings; ++i) {
         scan.warnings.emplace_back();

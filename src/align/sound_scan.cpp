@@ -76,7 +76,9 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
 
     scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
     BandLevelMeter bands(scan.rate);
-    LevelMeter level(scan.rate, reader->channels(), options.loudness);
+    const bool floats =
+        !scan.info.sounds.empty() && scan.info.sounds.front().codec.starts_with("pcm_f");
+    LevelMeter level(scan.rate, reader->channels(), options.loudness, floats);
     SpikeDetector spikes(scan.rate);
     std::vector<float> block(kBlockFrames * channels);
     std::vector<float> mono;

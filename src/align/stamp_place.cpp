@@ -14,12 +14,11 @@ namespace {
 
 constexpr double kDay = 86400;
 
-/// The shortest way round midnight.
-double withinHalfDay(double seconds) {
-    return seconds - kDay * std::round(seconds / kDay);
-}
-
 }  // namespace
+
+Seconds withinHalfDay(Seconds difference) {
+    return difference - Seconds{kDay * std::round(difference.value / kDay)};
+}
 
 std::optional<Seconds> timecodeSeconds(const std::string& text, Rational rate) {
     const auto t = readTimecode(text, rate);
@@ -51,13 +50,13 @@ std::optional<StampPlace> stampPlace(const MediaInfo& take, const MediaInfo& rec
     if (take.video && !a.timecode.empty() && r.bextReference) {
         if (const auto t = timecodeSeconds(a.timecode, take.video->rate)) {
             return StampPlace{
-                {{withinHalfDay(t->value - r.bextReference->value)}, {0}},
+                {withinHalfDay(*t - *r.bextReference), {0}},
                 {2.0},
                 "timecode " + a.timecode + " and time reference " + clockText(*r.bextReference, 2)};
         }
     }
     if (a.bextReference && r.bextReference) {  // two recorders
-        return StampPlace{{{withinHalfDay(a.bextReference->value - r.bextReference->value)}, {0}},
+        return StampPlace{{withinHalfDay(*a.bextReference - *r.bextReference), {0}},
                           {2.0},
                           "both time references"};
     }

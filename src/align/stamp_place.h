@@ -29,6 +29,9 @@ std::optional<StampPlace> stampPlace(const MediaInfo& take, const MediaInfo& rec
 /// Source: SMPTE ST 12-1, drop-frame counting. Nothing for other text.
 std::optional<Seconds> timecodeSeconds(const std::string& text, Rational rate);
 
+/// The shortest way round midnight: 23:58 to 0:20 is 22 minutes, and not the day less that.
+Seconds withinHalfDay(Seconds difference);
+
 /// Seconds since 1970 of an ISO 8601 time such as "2026-05-04T09:12:40.000000Z".
 std::optional<Seconds> isoSeconds(const std::string& text);
 

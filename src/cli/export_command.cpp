@@ -16,7 +16,7 @@ namespace {
 
 struct Options {
     std::string project, out, video, codec, audio, pieces = "exact", name = "{take} clean";
-    std::string check = "pictures";
+    std::string check = "pictures", overFull = "turn-down";
     bool sha256 = false;
     std::vector<std::string> cameras, cleans, timelines, reports;
     bool originals = false;
@@ -45,12 +45,11 @@ struct Options {
         c.video = !video.empty() || (audio.empty() && timelines.empty());
         if (video == "same") c.container = VideoContainer::SameAsTake;
         if (video == "mkv") c.container = VideoContainer::Mkv;
-        for (const SoundCodec known : {SoundCodec::Pcm24, SoundCodec::Flac, SoundCodec::Alac,
-                                       SoundCodec::Aac, SoundCodec::Opus}) {
-            if (codec == codecName(known)) c.codec = known;
-        }
+        c.codec = codecNamed(codec);
+        c.overFull = overFullNamed(overFull).value_or(c.overFull);
         c.pieces = pieceStartNamed(pieces).value_or(c.pieces);
         if (audio == "wav") c.sound = SoundFormat::Wav;
+        if (audio == "wav-float") c.sound = SoundFormat::WavFloat;
         if (audio == "flac") c.sound = SoundFormat::Flac;
         c.timeline = has(timelines, "otio");
         c.editList = has(timelines, "edl");
@@ -185,8 +184,35 @@ int exitCodeOf(const std::vector<FileResult>& results, bool attention) {
     return attention ? kNeedsAttention : kAllDone;
 }
 
+/// Peaks are known before anything is written. Errors: CannotRead, Cancelled.
+Result<void> measurePeaks(const Options& o, std::vector<HandedTake>& takes,
+                          const Console& console) {
+    const HandOverChoice choice = o.choice();
+    if (!choice.video && !choice.sound) return {};
+    const bool floats = (!choice.video || choice.codec == SoundCodec::Float) &&
+                        (!choice.sound || choice.sound == SoundFormat::WavFloat);
+    const Coding coding = floats ? Coding::Float : Coding::Lossy;
+    const JobControl job = console.job("Measuring levels");
+    const auto all = static_cast<double>(takes.size());
+    for (std::size_t i = 0; i < takes.size(); ++i) {
+        TakeSoundPlan& sound = takes[i].sound;
+        const auto n = static_cast<double>(i);
+        if (sound.nothingCovered || !needsMeasuring(sound, coding)) continue;
+        auto level = resolveLevel(sound, job.part(n / all, (n + 1) / all));
+        // A file that cannot be read is said where it is written.
+        if (level) sound.level = *level;
+        if (!level && level.error().code == ErrorCode::Cancelled) {
+            return tl::unexpected(level.error());
+        }
+    }
+    return {};
+}
+
 /// Writes all of it and prints what became of each file.
 int handOverAll(const Options& o, Work work, const Console& console) {
+    if (auto measured = measurePeaks(o, work.takes, console); !measured) {
+        return console.report(measured.error());
+    }
     HandOverRun run(planHandOver(std::move(work.takes), o.choice()));
     const HandOverPlan& plan = run.plan();
     if (!plan.files.empty() && !plan.problem().empty()) {
@@ -241,13 +267,17 @@ Run addExport(CLI::App& sub) {
                    "Videos in this container: same as the take, mov (default) or mkv")
         ->check(CLI::IsMember({"same", "mov", "mkv"}));
     sub.add_option("--codec", o->codec, "Coding of the videos' sound, where the container takes it")
-        ->check(CLI::IsMember({"pcm", "flac", "alac", "aac", "opus"}));
+        ->check(CLI::IsMember({"pcm", "float", "flac", "alac", "aac", "opus"}));
     sub.add_option("--pieces", o->pieces,
                    "Videos of a part of a take begin: exact (coded anew only where the container "
                    "needs it), coded (always), key-frame (some earlier, never coded anew)")
         ->check(CLI::IsMember({"exact", "coded", "key-frame"}));
     sub.add_option("--audio", o->audio, "The clean sound alone, as long as each take")
-        ->check(CLI::IsMember({"wav", "flac"}));
+        ->check(CLI::IsMember({"wav", "wav-float", "flac"}));
+    sub.add_option("--over-full", o->overFull,
+                   "Peaks over full scale, where the coding cannot hold them: turn-down (the whole "
+                   "take), limit (the peaks alone) or clip (cut them)")
+        ->check(CLI::IsMember({"turn-down", "limit", "clip"}));
     sub.add_option("--timeline", o->timelines, "Timelines for other programs: otio, edl or both")
         ->check(CLI::IsMember({"otio", "edl"}));
     sub.add_flag("--originals", o->originals,

@@ -14,6 +14,7 @@ namespace brisk {
 
 namespace {
 constexpr float kFull = 0.9995f;
+constexpr float kBeyondFull = 1.001f;
 constexpr int kRun = 3;  // samples in a row that no wave has by itself
 constexpr Seconds kOneStretch{0.02};
 constexpr std::size_t kMostStretches = 5000;
@@ -41,6 +42,8 @@ struct LevelMeter::State {
     std::int64_t frames = 0;
     std::int64_t clipped = 0;
     SampleRate rate;
+    float peak = 0;
+    bool hasHeadroom = false;
     std::vector<TimeRange> stretches;
     std::vector<float> one;  // channel
     ~State() {
@@ -48,10 +51,11 @@ struct LevelMeter::State {
     }
 };
 
-LevelMeter::LevelMeter(SampleRate rate, int channels, bool withLoudness)
+LevelMeter::LevelMeter(SampleRate rate, int channels, bool withLoudness, bool hasHeadroom)
     : state_(std::make_unique<State>()) {
     state_->channels = static_cast<std::size_t>(channels);
     state_->rate = rate;
+    state_->hasHeadroom = hasHeadroom;
     state_->power.resize(state_->channels);
     state_->run.resize(state_->channels);
     // The histogram mode keeps memory flat over a whole day.
@@ -74,7 +78,9 @@ void LevelMeter::push(std::span<const float> in) {
     for (std::size_t c = 0; c < s.channels; ++c) {
         mixToMono(in, s.channels, static_cast<int>(c), s.one);
         s.power[c] += sumOfSquares(s.one);
-        if (largestOf(s.one) < kFull) {
+        const float largest = largestOf(s.one);
+        s.peak = std::max(s.peak, largest);
+        if (largest < kFull) {
             s.run[c] = 0;
             continue;
         }
@@ -99,8 +105,12 @@ void LevelMeter::push(std::span<const float> in) {
 LevelReport LevelMeter::report() const {
     const State& s = *state_;
     LevelReport r;
-    r.clippedSamples = s.clipped;
-    r.clipped = s.stretches;
+    r.samplePeak = s.peak;
+    // What goes on above full scale was not stopped there.
+    if (!s.hasHeadroom || s.peak < kBeyondFull) {
+        r.clippedSamples = s.clipped;
+        r.clipped = s.stretches;
+    }
     for (const double p : s.power) {
         r.channelRmsDb.push_back(
             10 * std::log10(p / static_cast<double>(std::max<std::int64_t>(1, s.frames)) + 1e-12));

@@ -14,6 +14,7 @@ namespace brisk {
 
 struct LevelReport {
     double integratedLufs = -70.0;    ///< -70 where there is nothing to measure.
+    double samplePeak = 0;            ///< The largest sample, full scale is 1; over it in float.
     std::int64_t clippedSamples = 0;  ///< Of all channels, in runs of three or more.
     /// Where they are, in whichever channel, in order; those nearer than a fiftieth of a second are
     /// one. Of a recording that is clipped all the time, the first thousands.
@@ -26,7 +27,9 @@ struct LevelReport {
 class LevelMeter {
   public:
     /// \param withLoudness  else integratedLufs stays unmeasured, at half the cost.
-    LevelMeter(SampleRate rate, int channels, bool withLoudness = true);
+    /// \param hasHeadroom  samples over full scale are kept, as in floating point: sound that goes
+    ///                     there is not clipped.
+    LevelMeter(SampleRate rate, int channels, bool withLoudness = true, bool hasHeadroom = false);
     LevelMeter(LevelMeter&&) noexcept;
     ~LevelMeter();
     void push(std::span<const float> interleaved);

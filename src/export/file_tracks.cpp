@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "export/file_tracks.h"
 
+#include "core/time_text.h"
+
 #include <filesystem>
 
 namespace brisk {
@@ -28,6 +30,32 @@ std::vector<FileTrack> fileTracks(const TakeSoundPlan& plan) {
         out.push_back({"Camera sound", "camera sound", cameraAlone(plan)});
     }
     return out;
+}
+
+Result<std::vector<FileTrack>> fittedTracks(const TakeSoundPlan& plan, Coding coding, OverFull how,
+                                            const JobControl& job) {
+    std::vector<FileTrack> tracks = fileTracks(plan);
+    const auto all = static_cast<double>(tracks.size());
+    for (std::size_t i = 0; i < tracks.size(); ++i) {
+        TakeSoundPlan& sound = tracks[i].sound;
+        const auto n = static_cast<double>(i);
+        if (coding != Coding::Float && !sound.level.peakKnown && !surelyFits(sound)) {
+            auto level = measureLevel(sound, job.part(n / all, (n + 1) / all));
+            if (!level) return tl::unexpected(level.error());
+            sound.level = *level;
+        }
+        sound.level = fittedInto(sound.level, coding, how);
+    }
+    return tracks;
+}
+
+Clipped clippedWords(std::int64_t samples, const FileTrack& track, OverFull how) {
+    if (samples == 0) return {};
+    const std::string text = "Of the " + track.words + " " + groupedText(samples) +
+                             (samples == 1 ? " sample was" : " samples were") +
+                             " cut at full scale";
+    if (how == OverFull::Clip) return {{}, text + ", as chosen."};
+    return {text + ".", {}};
 }
 
 }  // namespace brisk

@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "render/headroom.h"
 #include "render/take_sound.h"
 
 namespace brisk {
@@ -19,5 +20,17 @@ struct FileTrack {
 
 /// At least one; the first is the one that plays by itself.
 std::vector<FileTrack> fileTracks(const TakeSoundPlan& plan);
+
+/// The same, each with the level with which its peaks fit. What is not known of peaks is measured.
+/// Errors: CannotRead, Cancelled.
+Result<std::vector<FileTrack>> fittedTracks(const TakeSoundPlan& plan, Coding coding, OverFull how,
+                                            const JobControl& job);
+
+/// What became of samples that did not fit, a sentence each; empty where all did.
+struct Clipped {
+    std::string problem;  ///< Nobody meant that.
+    std::string words;    ///< As chosen.
+};
+Clipped clippedWords(std::int64_t samples, const FileTrack& track, OverFull how);
 
 }  // namespace brisk

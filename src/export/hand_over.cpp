@@ -160,6 +160,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         auto w = exportVideo(*f.asVideo, writing);
         if (!w) return tl::unexpected(w.error());
         r.path = w->path;
+        r.holds = w->holds + f.confirmed;
         r.problem = w->readBack.problem;
         r.picture = w->readBack.picture;
         r.lead = w->lead;
@@ -173,6 +174,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         auto w = exportSound(*f.asSound, writing);
         if (!w) return tl::unexpected(w.error());
         r.path = w->path;
+        r.holds = w->holds + f.confirmed;
         r.problem = w->check.problem;
         r.check = w->check;
         r.lead = w->lead;

@@ -20,6 +20,8 @@ double soundBytes(SoundCodec codec, Seconds length, int channels) {
     switch (codec) {
         case SoundCodec::Pcm24:
             return raw * kSampleBytes;
+        case SoundCodec::Float:
+            return raw * kSampleBytes * 4 / 3;
         case SoundCodec::Flac:
         case SoundCodec::Alac:
             return raw * kSampleBytes * kLossless;
@@ -82,16 +84,21 @@ class Planner {
             *h.scan, h.sound, *plan_.choice.sound, plan_.choice.folder, plan_.choice.pattern,
             h.names};
         whole.depth = plan_.choice.check;
+        whole.overFull = plan_.choice.overFull;
         VideoExportPlan video = wholeVideo(h);
         for (SoundExportPlan& p : plansForSounds(whole)) {
             video.stretch = p.stretch;
             if (plan_.choice.video) p.beside = wayOf(video);
             p.target = names_.take(soundName(p), soundEnding(p));
-            const auto codec = p.format == SoundFormat::Wav ? SoundCodec::Pcm24 : SoundCodec::Flac;
+            const auto codec = p.format == SoundFormat::Flac  ? SoundCodec::Flac
+                               : p.format == SoundFormat::Wav ? SoundCodec::Pcm24
+                                                              : SoundCodec::Float;
             const double bytes =
                 soundBytes(codec, lengthOf(p.sound, p.stretch), channelsOf(p.sound));
-            add(FileKind::Sound, h, *p.target, describeSound(p), static_cast<std::uintmax_t>(bytes))
-                .asSound.emplace(p);
+            PlannedFile& f = add(FileKind::Sound, h, *p.target, describeSound(p),
+                                 static_cast<std::uintmax_t>(bytes));
+            f.problem = nothingToWrite(h.sound);
+            f.asSound.emplace(p);
         }
     }
     void ofShoot(FileKind kind, const std::string& ending, const std::string& holds) {
@@ -116,6 +123,7 @@ class Planner {
                               h.names};
         whole.pieceStart = plan_.choice.pieces;
         whole.check = plan_.choice.check;
+        whole.overFull = plan_.choice.overFull;
         return whole;
     }
     /// A file of one take; to be completed before the next is added.
@@ -125,13 +133,15 @@ class Planner {
         f.kind = kind;
         f.take = h.id;
         f.path = path;
-        f.holds = holds + confirmedWords(h);
+        f.confirmed = confirmedWords(h);
+        f.holds = holds + f.confirmed;
         f.bytes = bytes;
         return f;
     }
     static std::string whyNot(const HandedTake& h, const VideoExportPlan& p) {
         std::error_code ec;
         const std::string& path = h.scan->info.path;
+        if (auto nothing = nothingToWrite(h.sound); !nothing.empty()) return nothing;
         if (!h.scan->info.video) return "It has no picture; its clean sound alone can be written.";
         if (!fs::exists(path, ec)) return path + " is not there: is the card in?";
         const auto can = codecsFor(p.container, path);
@@ -176,6 +186,17 @@ std::uintmax_t HandOverPlan::bytes() const {
     std::uintmax_t sum = 0;
     for (const PlannedFile& f : files) sum += f.problem.empty() ? f.bytes : 0;
     return sum;
+}
+
+bool HandOverPlan::goesOverFull() const {
+    return std::any_of(files.begin(), files.end(), [](const PlannedFile& f) {
+        if (!f.asVideo && !f.asSound) return false;
+        const TakeSoundPlan& sound = f.asVideo ? f.asVideo->sound : f.asSound->sound;
+        const Coding coding =
+            f.asVideo ? codingOf(codecOf(*f.asVideo)) : codingOf(f.asSound->format);
+        return overBy(sound.level, coding) > 0 ||
+               (!sound.choice.toLoudness && needsMeasuring(sound, coding));
+    });
 }
 
 std::string HandOverPlan::problem() const {

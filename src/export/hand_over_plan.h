@@ -31,6 +31,7 @@ struct HandOverChoice {
     bool editList = false;
     /// Timelines point at the originals, whatever else is written.
     bool pointAtOriginals = false;
+    OverFull overFull = OverFull::TurnDown;
     CheckDepth check = CheckDepth::Pictures;
     bool sha256 = false;  ///< Beside the check value that is always taken; slow.
     bool htmlReport = false, csvReport = false, jsonReport = false;
@@ -50,6 +51,7 @@ struct PlannedFile {
     int take = 0;  ///< 0 = of the whole shoot.
     std::filesystem::path path;
     std::string holds;         ///< One sentence.
+    std::string confirmed;     ///< What should be known of its place, the end of that sentence.
     std::uintmax_t bytes = 0;  ///< About; 0 = small.
     std::string problem;       ///< Why it cannot be written; empty where it can.
     /// How, for those of one take.
@@ -64,6 +66,8 @@ struct HandOverPlan {
     std::uintmax_t free = 0;  ///< Bytes on the disk of the folder; 0 = not known.
 
     [[nodiscard]] std::uintmax_t bytes() const;
+    /// Whether peaks of a file go over what its coding holds, or may do so.
+    [[nodiscard]] bool goesOverFull() const;
     /// What is wrong with all of it: no room, no folder, a bad pattern. Empty where nothing is.
     [[nodiscard]] std::string problem() const;
     [[nodiscard]] const HandedTake* take(int id) const;

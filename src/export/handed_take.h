@@ -26,6 +26,9 @@ struct HandedTake {
     Seconds day;  ///< When its first picture was, on the shoot's axis.
 };
 
+/// Why nothing can be written of a take at all, as a sentence; empty where something can.
+std::string nothingToWrite(const TakeSoundPlan& sound);
+
 /// How a take sounds; nothing while it has no place.
 using SoundPlanOf = std::function<std::optional<TakeSoundPlan>(int take)>;
 

@@ -49,7 +49,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     auto info = probeWithSound(path);
     if (!info) return tl::unexpected(info.error());
     r.stamps = info->stamps;
-    const auto tracks = fileTracks(plan.sound);
+    const auto tracks = plan.tracks.empty() ? fileTracks(plan.sound) : plan.tracks;
     if (info->sounds.size() != tracks.size()) {
         say(r, "It holds " + std::to_string(info->sounds.size()) + " sounds and not " +
                    std::to_string(tracks.size()) + ".");

@@ -8,6 +8,7 @@
 #include "align/stamp_place.h"
 #include "core/atomic_file.h"
 #include "core/free_name.h"
+#include "export/handed_take.h"
 #include "core/time_text.h"
 #include "export/video_export.h"
 #include "media/dropped_cache.h"
@@ -26,14 +27,21 @@ constexpr std::int64_t kBlock = 9600;
 constexpr double kDay = 86400;
 
 std::string endingOf(SoundFormat format) {
-    return format == SoundFormat::Wav ? ".wav" : ".flac";
+    return format == SoundFormat::Flac ? ".flac" : ".wav";
+}
+
+const char* codecOf(SoundFormat format) {
+    if (format == SoundFormat::Flac) return "flac";
+    return format == SoundFormat::WavFloat ? "pcm_f32le" : "pcm_s24le";
+}
+
+TakeSoundPlan withoutCamera(TakeSoundPlan plan) {
+    if (plan.choice.camera == CameraSound::SecondTrack) plan.choice.camera = CameraSound::LeftOut;
+    return plan;
 }
 
 std::vector<FileTrack> microphonesOf(const TakeSoundPlan& plan) {
-    TakeSoundPlan without = plan;
-    without.choice.camera =
-        plan.choice.camera == CameraSound::SecondTrack ? CameraSound::LeftOut : plan.choice.camera;
-    return fileTracks(without);
+    return fileTracks(withoutCamera(plan));
 }
 
 /// On the pictures that a video of the same stretch would hold.
@@ -55,9 +63,9 @@ MovieSpec specOf(const SoundExportPlan& plan, const std::string& path, int chann
                  Seconds begins) {
     MovieSpec spec;
     spec.path = path;
-    spec.format = plan.format == SoundFormat::Wav ? "wav" : "flac";
+    spec.format = plan.format == SoundFormat::Flac ? "flac" : "wav";
     SoundTrackSpec sound;
-    sound.codec = plan.format == SoundFormat::Wav ? "pcm_s24le" : "flac";
+    sound.codec = codecOf(plan.format);
     sound.rate = kRate;
     sound.channels = channels;
     spec.sound = sound;
@@ -81,6 +89,10 @@ MovieSpec specOf(const SoundExportPlan& plan, const std::string& path, int chann
 }
 
 }  // namespace
+
+Coding codingOf(SoundFormat format) {
+    return format == SoundFormat::WavFloat ? Coding::Float : Coding::Integer;
+}
 
 std::vector<SoundExportPlan> plansForSounds(const SoundExportPlan& whole) {
     std::vector<SoundExportPlan> out;
@@ -108,8 +120,9 @@ std::string describeSound(const SoundExportPlan& plan) {
     if (leadIn(plan) > Seconds{0}) text += ", and what its video shows before";
     text += ", on the picture's clock: " + track.words + ", ";
     text += routingWords(*track.sound.clean.front().recording, track.sound.choice.heard());
-    text += plan.format == SoundFormat::Wav ? ", broadcast WAV" : ", FLAC";
-    text += ", 24-bit, 48 kHz";
+    text += plan.format == SoundFormat::Flac ? ", FLAC" : ", broadcast WAV";
+    text += plan.format == SoundFormat::WavFloat ? ", 32-bit float, 48 kHz" : ", 24-bit, 48 kHz";
+    text += headroomWords(track.sound, codingOf(plan.format), plan.overFull);
     if (!uncovered(track.sound.clean, held).empty()) {
         text += track.sound.choice.uncovered == Uncovered::Camera
                     ? "; camera sound where the recording does not reach"
@@ -192,9 +205,12 @@ Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
 }  // namespace
 
 Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& job) {
+    if (const auto nothing = nothingToWrite(plan.sound); !nothing.empty()) {
+        return fail(ErrorCode::CannotWrite, nothing, plan.take.info.path);
+    }
     TakeSoundPlan soundPlan = plan.sound;
-    const bool measure = soundPlan.choice.toLoudness && !soundPlan.level.measured();
-    if (measure) {
+    const Coding coding = codingOf(plan.format);
+    if (needsMeasuring(soundPlan, coding)) {
         auto level = resolveLevel(soundPlan, job.part(0, 0.3));
         if (!level) return tl::unexpected(level.error());
         soundPlan.level = *level;
@@ -203,7 +219,9 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     if (!held) return tl::unexpected(held.error());
     // What its video shows before the cut is heard, too.
     if (leadIn(plan) > Seconds{0}) soundPlan.kept = {{held->start, plan.stretch->end}};
-    const FileTrack track = microphonesOf(soundPlan)[plan.microphone];
+    auto tracks = fittedTracks(withoutCamera(soundPlan), coding, plan.overFull, job.withReport({}));
+    if (!tracks) return tl::unexpected(tracks.error());
+    const FileTrack track = (*tracks)[plan.microphone];
     auto file = AtomicFile::create(soundTarget(plan));
     if (!file) return tl::unexpected(file.error());
     auto sound = TakeSound::open(track.sound, kRate);
@@ -236,7 +254,14 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     job.report(1);
     seen->path = file->target().string();
-    seen->holds = describeSound(plan);
+    SoundExportPlan known = plan;
+    known.sound.level = soundPlan.level;
+    seen->holds = describeSound(known);
+    const Clipped clipped = clippedWords(writer->clipped(), track, plan.overFull);
+    if (!clipped.problem.empty()) {
+        seen->check.problem += (seen->check.problem.empty() ? "" : " ") + clipped.problem;
+    }
+    if (!clipped.words.empty()) seen->holds += " " + clipped.words;
     seen->samples = length;
     seen->lead = leadIn(plan);
     seen->level = soundPlan.level;

@@ -22,8 +22,9 @@
 namespace brisk {
 
 enum class SoundFormat {
-    Wav,   ///< Broadcast WAV, 24-bit; RF64 where it grows beyond 4 GB.
-    Flac,  ///< 24-bit.
+    Wav,       ///< Broadcast WAV, 24-bit; RF64 where it grows beyond 4 GB.
+    Flac,      ///< 24-bit.
+    WavFloat,  ///< Like Wav, 32-bit floating point: peaks over full scale are kept.
 };
 
 struct SoundExportPlan {
@@ -41,8 +42,11 @@ struct SoundExportPlan {
     /// How the video of the same stretch gets its picture, so that both begin and end together.
     PieceWay beside = PieceWay::Copied;
     CheckDepth depth = CheckDepth::Pictures;
+    OverFull overFull = OverFull::TurnDown;
     std::optional<std::filesystem::path> target = std::nullopt;  ///< As in VideoExportPlan.
 };
+
+Coding codingOf(SoundFormat format);
 
 /// One for each microphone and each stretch that is kept.
 std::vector<SoundExportPlan> plansForSounds(const SoundExportPlan& whole);

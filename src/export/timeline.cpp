@@ -236,6 +236,7 @@ Timeline buildTimeline(const std::string& name, const std::vector<HandedTake>& t
     Seconds first = takes.empty() ? Seconds{0} : takes.front().day;
     for (const HandedTake& h : takes) first = std::min(first, h.day);
     for (HandedTake h : takes) {
+        if (h.sound.nothingCovered) continue;
         h.day = h.day - first;
         const auto stretches = h.sound.stretches();
         for (std::size_t i = 0; i < stretches.size(); ++i) {

@@ -9,6 +9,7 @@
 
 #include "core/atomic_file.h"
 #include "core/free_name.h"
+#include "export/handed_take.h"
 #include "core/number_text.h"
 #include "core/stretches.h"
 #include "core/time_text.h"
@@ -87,6 +88,7 @@ std::string describeExport(const VideoExportPlan& plan) {
     text += std::string(", ") + codecWords(codecOf(plan)) + ", 48 kHz";
     text += levelWords(choice);
     text += blendWords(choice);
+    text += headroomWords(plan.sound, codingOf(codecOf(plan)), plan.overFull);
     text += otherTracks(plan.sound);
     const Stretches held = plan.stretch ? Stretches{*plan.stretch} : plan.sound.stretches();
     if (held.size() > 1) {
@@ -192,6 +194,9 @@ Result<Seen> lookAt(const VideoExportPlan& meant, const AtomicFile& file, const 
 }  // namespace
 
 Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job) {
+    if (const auto nothing = nothingToWrite(plan.sound); !nothing.empty()) {
+        return fail(ErrorCode::CannotWrite, nothing, plan.take.info.path);
+    }
     if (!plan.take.info.video) {
         return fail(ErrorCode::NotMedia, plan.take.info.path + " has no picture to hand over.",
                     plan.take.info.path);
@@ -204,8 +209,10 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
                         codecWords(can.front()) + ". Nothing was written.",
                     plan.take.info.path);
     }
-    TakeSoundPlan soundPlan = plan.sound;
-    const bool measure = soundPlan.choice.toLoudness && !soundPlan.level.measured();
+    VideoExportPlan meant = plan;
+    TakeSoundPlan& soundPlan = meant.sound;
+    const Coding coding = codingOf(codecOf(plan));
+    const bool measure = needsMeasuring(soundPlan, coding);
     const double measured = measure ? 0.3 : 0;  // of the work
     if (measure) {
         auto level = resolveLevel(soundPlan, job.part(0, measured));
@@ -230,10 +237,12 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     remux.soundLength = cut ? cut->end - cut->start : lengthOf(plan.take);
     remux.cut = cut;
     const Seconds begins = cut ? cut->start : Seconds{0};
-    const auto meantTracks = fileTracks(soundPlan);
+    auto fitted = fittedTracks(soundPlan, coding, plan.overFull, job.withReport({}));
+    if (!fitted) return tl::unexpected(fitted.error());
+    meant.tracks = std::move(*fitted);
     std::vector<TakeSound> sounds;  // as many as tracks, which hold on to them
-    sounds.reserve(meantTracks.size());
-    for (const FileTrack& t : meantTracks) {
+    sounds.reserve(meant.tracks.size());
+    for (const FileTrack& t : meant.tracks) {
         auto opened = TakeSound::open(t.sound, kVideoSound);
         if (!opened) return tl::unexpected(opened.error());
         TakeSound& sound = sounds.emplace_back(std::move(*opened));
@@ -254,15 +263,21 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     }();
     if (!made) return tl::unexpected(made.error());
 
-    VideoExportPlan meant = plan;
-    meant.sound = soundPlan;
     meant.cut = cut;
     auto seen = lookAt(meant, *file, *made, job.part(0.75, 1));
     if (!seen) return tl::unexpected(seen.error());
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
+    std::string holds = describeExport(meant);
+    for (std::size_t i = 0; i < meant.tracks.size(); ++i) {
+        const Clipped clipped =
+            clippedWords(made->sounds[i].clipped, meant.tracks[i], plan.overFull);
+        std::string& problem = seen->readBack.problem;
+        if (!clipped.problem.empty()) problem += (problem.empty() ? "" : " ") + clipped.problem;
+        if (!clipped.words.empty()) holds += " " + clipped.words;
+    }
     return WrittenVideo{file->target().string(),
-                        describeExport(plan),
+                        std::move(holds),
                         early ? leadOf(plan.take, plan.stretch) : Seconds{0},
                         std::move(seen->readBack),
                         soundPlan.level,

@@ -19,6 +19,7 @@
 #include "core/result.h"
 #include "export/check_depth.h"
 #include "export/file_names.h"
+#include "export/file_tracks.h"
 #include "export/piece_start.h"
 #include "export/read_back.h"
 #include "export/video_format.h"
@@ -44,6 +45,9 @@ struct VideoExportPlan {
     int piece = 1, pieces = 1;
     PieceStart pieceStart = PieceStart::Exact;
     CheckDepth check = CheckDepth::Pictures;
+    OverFull overFull = OverFull::TurnDown;
+    /// What is written, once levels were fitted; empty: as the sound has them.
+    std::vector<FileTrack> tracks = {};
     /// The pictures of that stretch, once they were looked for.
     std::optional<PictureCut> cut = std::nullopt;
 };

@@ -25,6 +25,7 @@ constexpr CodecFacts kCodecs[] = {
     {SoundCodec::Alac, "alac", "alac", "ALAC, 24-bit", false},
     {SoundCodec::Aac, "aac", "aac", "AAC", true},
     {SoundCodec::Opus, "opus", "libopus", "Opus", true},
+    {SoundCodec::Float, "float", "pcm_f32le", "32-bit float", false},
 };
 
 const CodecFacts& factsOf(SoundCodec codec) {
@@ -60,8 +61,8 @@ std::string endingOf(VideoContainer container, const std::string& takePath) {
 std::vector<SoundCodec> codecsFor(VideoContainer container, const std::string& takePath) {
     using C = SoundCodec;
     const std::string muxer = muxerOf(container, takePath);
-    if (muxer == "mov") return {C::Pcm24, C::Alac, C::Aac};
-    if (muxer == "matroska") return {C::Pcm24, C::Flac, C::Aac, C::Opus};
+    if (muxer == "mov") return {C::Pcm24, C::Alac, C::Aac, C::Float};
+    if (muxer == "matroska") return {C::Pcm24, C::Flac, C::Aac, C::Opus, C::Float};
     // FLAC in MP4 is new, and few programs open it.
     if (muxer == "mp4") return {C::Aac, C::Alac, C::Opus};
     return {C::Aac};  // transport streams
@@ -77,6 +78,18 @@ const char* codecWords(SoundCodec codec) {
 
 const char* codecName(SoundCodec codec) {
     return factsOf(codec).name;
+}
+
+std::optional<SoundCodec> codecNamed(std::string_view name) {
+    for (const CodecFacts& f : kCodecs) {
+        if (f.name == name) return f.codec;
+    }
+    return std::nullopt;
+}
+
+Coding codingOf(SoundCodec codec) {
+    if (codec == SoundCodec::Float) return Coding::Float;
+    return factsOf(codec).small ? Coding::Lossy : Coding::Integer;
 }
 
 SoundTrackSpec soundTrack(SoundCodec codec, int channels, const std::string& title) {

@@ -4,10 +4,13 @@
 /// together.
 #pragma once
 
+#include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "media/sound_track.h"
+#include "render/headroom.h"
 
 namespace brisk {
 
@@ -23,6 +26,7 @@ enum class SoundCodec {
     Alac,   ///< The same, for players that do not know FLAC.
     Aac,    ///< Small; plays everywhere.
     Opus,   ///< Small; not everything plays it.
+    Float,  ///< 32-bit floating point: peaks over full scale are kept.
 };
 
 /// libav's muxer for a container. \param takePath  the take's, for its own container.
@@ -37,11 +41,16 @@ std::vector<SoundCodec> codecsFor(VideoContainer container, const std::string& t
 /// 24-bit PCM, and AAC where a take keeps its own container.
 SoundCodec defaultCodec(VideoContainer container);
 
+/// What it can hold of peaks.
+Coding codingOf(SoundCodec codec);
+
 /// "24-bit", "FLAC", for a sentence.
 const char* codecWords(SoundCodec codec);
 
 /// "pcm", "flac", for the command line and reports.
 const char* codecName(SoundCodec codec);
+/// Nothing for any other word.
+std::optional<SoundCodec> codecNamed(std::string_view name);
 
 /// \param channels  of the sound, at 48 kHz.
 SoundTrackSpec soundTrack(SoundCodec codec, int channels, const std::string& title);

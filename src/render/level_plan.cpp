@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "dsp/programme_loudness.h"
+#include "render/headroom.h"
 #include "render/take_sound.h"
 
 namespace brisk {
@@ -27,6 +28,7 @@ Result<LevelPlan> measureLevel(const TakeSoundPlan& plan, const JobControl& job)
     std::vector<float> block(kBlock * channels);
     const double all = std::max(1e-9, plan.length().value);
     double done = 0;
+    float peak = 0;
     for (const TimeRange& stretch : plan.stretches()) {
         std::int64_t at = kRate.samples(stretch.start);
         const std::int64_t end = kRate.samples(stretch.end);
@@ -37,6 +39,7 @@ Result<LevelPlan> measureLevel(const TakeSoundPlan& plan, const JobControl& job)
             const auto part = std::span(block).first(n * channels);
             if (auto read = sound->read(part); !read) return tl::unexpected(read.error());
             meter.push(part);
+            for (const float v : part) peak = std::max(peak, std::fabs(v));
             at += static_cast<std::int64_t>(n);
             done += kRate.seconds(static_cast<std::int64_t>(n)).value;
             job.report(done / all);
@@ -44,7 +47,9 @@ Result<LevelPlan> measureLevel(const TakeSoundPlan& plan, const JobControl& job)
     }
     LevelPlan level = plan.level;
     level.lufs = meter.lufs();
-    level.truePeakDbtp = meter.truePeakDb();
+    level.samplePeakDb = 20 * std::log10(std::max(1e-6, static_cast<double>(peak)));
+    level.truePeakDbtp = std::max(meter.truePeakDb(), level.samplePeakDb);
+    level.peakKnown = true;
     return level;
 }
 
@@ -53,8 +58,11 @@ Result<LevelPlan> resolveLevel(const TakeSoundPlan& plan, const JobControl& job)
     LevelPlan level;
     level.gainDb = choice.gainDb;
     level.ceilingDbtp = choice.ceilingDbtp;
-    if (!choice.toLoudness) return level;
     TakeSoundPlan trial = plan;
+    if (!choice.toLoudness) {
+        trial.level = level;
+        return surelyFits(trial) ? Result<LevelPlan>(level) : measureLevel(trial, job);
+    }
     trial.level = {};
     auto as = measureLevel(trial, job.part(0, 0.4));
     if (!as) return as;
@@ -62,6 +70,8 @@ Result<LevelPlan> resolveLevel(const TakeSoundPlan& plan, const JobControl& job)
     level.gainDb = choice.targetLufs - as->lufs;
     level.lufs = choice.targetLufs;
     level.truePeakDbtp = as->truePeakDbtp + level.gainDb;
+    level.samplePeakDb = as->samplePeakDb + level.gainDb;
+    level.peakKnown = true;
     level.limit = level.truePeakDbtp > choice.ceilingDbtp;
     // Turning peaks down takes loudness away; what is missing is added, the more the less it helps.
     double helps = 1;
@@ -78,6 +88,7 @@ Result<LevelPlan> resolveLevel(const TakeSoundPlan& plan, const JobControl& job)
         }
         level.lufs = now->lufs;
         level.truePeakDbtp = now->truePeakDbtp;
+        level.samplePeakDb = now->samplePeakDb;
         if (std::fabs(missing) < kNear || round + 1 == kMostRounds) break;
         before = level;
         level.gainDb += missing / helps;

@@ -81,7 +81,9 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
     if (plan.choice.uncovered == Uncovered::Trimmed) {
         Stretches covered;
         for (const CleanPiece& p : plan.clean) covered.push_back(p.range());
-        plan.kept = keptWithin(plan.stretches(), covered);
+        Stretches within = keptWithin(plan.stretches(), covered);
+        plan.nothingCovered = within.empty();
+        if (!within.empty()) plan.kept = std::move(within);
     }
     // All of it is no cut.
     const auto all = TakeSoundPlan{plan.take, plan.clean}.stretches().front();

@@ -22,6 +22,8 @@ struct TakeSoundPlan {
     LevelPlan level = {};
     /// Stretches of the take that are kept, in order; empty = all of it.
     std::vector<TimeRange> kept = {};
+    /// Only what is covered is kept, and no recording covers any of it: there is nothing to write.
+    bool nothingCovered = false;
     /// Claps to be quiet, each from its onset to where it has died away; in order.
     std::vector<TimeRange> claps = {};
     /// Of other microphones, in place beside it; each has at least one piece.

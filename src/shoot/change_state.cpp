@@ -26,6 +26,22 @@ void changeEdit(ShootState& s, int take, const std::function<void(TakeEdit&)>& c
     if (it->empty()) s.edits.erase(it);
 }
 
+bool dropDangling(ShootState& s) {
+    const auto is = [&](int id, MediaKind role) {
+        const MediaItem* m = s.item(id);
+        return m && m->role == role;
+    };
+    const auto dangles = [&](const Tether& t) {
+        return !is(t.take, MediaKind::Take) || !is(t.recording, MediaKind::Recording);
+    };
+    std::size_t gone = std::erase_if(s.tethers, dangles);
+    gone += std::erase_if(s.marks, [&](const Mark& m) { return !s.item(m.media); });
+    for (TakeEdit& e : s.edits) gone += std::erase_if(e.tethered, dangles);
+    gone += std::erase_if(
+        s.edits, [&](const TakeEdit& e) { return e.empty() || !is(e.take, MediaKind::Take); });
+    return gone > 0;
+}
+
 void replaceTethers(ShootState& s, int take, const std::vector<Tether>& with) {
     std::size_t used = 0;
     std::erase_if(s.tethers, [&](Tether& t) {

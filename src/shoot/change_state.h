@@ -23,4 +23,9 @@ void changeEdit(ShootState& s, int take, const std::function<void(TakeEdit&)>& c
 /// Puts these in the place of a take's tethers; others keep their places in the list.
 void replaceTethers(ShootState& s, int take, const std::vector<Tether>& with);
 
+/// Takes away what speaks of files that are not there, or are not used as that any more: tethers,
+/// also those that were to be gone back to, marks and edits.
+/// \return whether there was any.
+bool dropDangling(ShootState& s);
+
 }  // namespace brisk

@@ -33,7 +33,7 @@ void moveTo(ShootState& s, int take, const std::function<ClockLine(const Tether&
         const Seconds later = startIn(all, t.take) - mine;
         if (&t == first) {
             t.line = to;  // to the last bit
-        } else if (!t.beside) {
+        } else if (!t.beside && !t.locked) {
             t.line = movedAlong(t.line, seenFrom(from, later), seenFrom(to, later));
         }
     });
@@ -111,10 +111,7 @@ Command swapRecording(const ShootState& now, int media, const std::string& path,
 Command removeMedia(const ShootState& now, int id) {
     return {"Remove " + nameOf(now, id), [id](ShootState& s) {
                 std::erase_if(s.media, [&](const MediaItem& m) { return m.id == id; });
-                std::erase_if(s.marks, [&](const Mark& m) { return m.media == id; });
-                std::erase_if(s.edits, [&](const TakeEdit& e) { return e.take == id; });
-                std::erase_if(s.tethers,
-                              [&](const Tether& t) { return t.take == id || t.recording == id; });
+                dropDangling(s);
                 hearWhatIsLeft(s);
             }};
 }
@@ -127,6 +124,7 @@ Command backToSnapshot(const Snapshot& snapshot) {
                     if (!s.item(m.id)) s.media.push_back(m);
                 }
                 s.nextId = std::max(s.nextId, now.nextId);
+                dropDangling(s);
             }};
 }
 
@@ -143,6 +141,7 @@ Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapsh
             }
             for (const Mark& m : then->marksOf(take)) s.marks.push_back(m);
             s.nextId = std::max(s.nextId, then->nextId);
+            dropDangling(s);
         }};
 }
 
@@ -196,9 +195,7 @@ Command setRole(const ShootState& now, int media, MediaKind role) {
                 for (MediaItem& m : s.media) {
                     if (m.id == media) m.role = role;
                 }
-                std::erase_if(s.tethers, [&](const Tether& t) {
-                    return t.take == media || t.recording == media;
-                });
+                dropDangling(s);
                 hearWhatIsLeft(s);
             }};
 }
@@ -296,6 +293,7 @@ Command layOn(const ShootState& now, int take, int recording, Seconds offset) {
                 const auto all = s.oneWith(take);
                 const Seconds mine = startIn(all, take);
                 for (const auto& [id, at] : all) {
+                    if (isLocked(s, id)) continue;
                     Tether laid;
                     laid.take = id;
                     laid.recording = recording;

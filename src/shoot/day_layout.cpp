@@ -24,6 +24,20 @@ std::optional<double> startOf(const MediaInfo& info, bool byReference) {
     return std::nullopt;
 }
 
+/// Times since midnight as times of one shoot: it began after the longest time in which nothing
+/// did, and what is earlier on the clock was on the next day.
+void unwrapMidnight(std::vector<double>& starts) {
+    std::vector<double> sorted = starts;
+    std::sort(sorted.begin(), sorted.end());
+    double longest = sorted.front() + kDay - sorted.back(), first = sorted.front();
+    for (std::size_t i = 1; i < sorted.size(); ++i) {
+        if (sorted[i] - sorted[i - 1] <= longest) continue;
+        longest = sorted[i] - sorted[i - 1];
+        first = sorted[i];
+    }
+    for (double& s : starts) s += s < first ? kDay : 0;
+}
+
 /// Where the recordings begin, when all of them say so in the same way.
 std::optional<std::vector<double>> stampedStarts(const std::vector<int>& ids,
                                                  const std::function<DayFacts(int)>& factsOf) {
@@ -35,7 +49,9 @@ std::optional<std::vector<double>> stampedStarts(const std::vector<int>& ids,
             if (!t) break;
             starts.push_back(*t);
         }
-        if (!ids.empty() && starts.size() == ids.size()) return starts;
+        if (ids.empty() || starts.size() != ids.size()) continue;
+        if (byReference) unwrapMidnight(starts);
+        return starts;
     }
     return std::nullopt;
 }

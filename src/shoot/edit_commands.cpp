@@ -41,6 +41,8 @@ Command backToTether(const ShootState& now, int take) {
                     const TakeEdit* e = s.editOf(id);
                     if (!e || e->tethered.empty()) continue;
                     const std::vector<Tether> was = e->tethered;
+                    // One on a recording that was removed since has nowhere to come back to.
+                    if (was.empty()) continue;
                     replaceTethers(s, id, was);
                     changeEdit(s, id, [](TakeEdit& edit) { edit.tethered.clear(); });
                 }

@@ -6,6 +6,7 @@
 
 #include "core/json_text.h"
 #include "core/atomic_file.h"
+#include "shoot/change_state.h"
 #include "shoot/history_json.h"
 #include "shoot/shoot_json.h"
 
@@ -117,7 +118,20 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
             if (auto steps = historyFromJson((*j)["history"], saved)) {
                 for (auto& step : steps->steps) put(*step.state);
                 loaded.shoot = shootFrom(std::move(*steps));
+            } else {
+                loaded.warnings.push_back(
+                    fs::path(path).filename().string() +
+                    " does not hold what its own history leads to; it was changed elsewhere. What "
+                    "it holds counts; the steps before cannot be undone.");
             }
+        }
+        ShootState sound = loaded.shoot.state();
+        if (dropDangling(sound)) {
+            loaded.shoot.apply({"Leave out what is on files that are not there",
+                                [&](ShootState& s) { s = sound; }});
+            loaded.warnings.push_back(fs::path(path).filename().string() +
+                                      " speaks of files that it does not hold. What was on them is "
+                                      "left out; one undo brings it back.");
         }
         for (const auto& s : j->value("snapshots", ordered_json::array())) {
             auto state = std::make_shared<ShootState>(shootFromJson(s.at("state")));

@@ -169,27 +169,37 @@ Shoot::Shoot() : Shoot(ShootState{}) {}
 Shoot::Shoot(ShootState loaded) {
     steps_.push_back({"", std::make_shared<const ShootState>(std::move(loaded))});
     savedState_ = steps_.front().state;
+    noteIds(*savedState_);
 }
 
 Shoot::Shoot(std::vector<HistoryStep> steps, std::size_t at)
     : steps_(std::move(steps)), at_(std::min(at, steps_.size() - 1)) {
     savedState_ = steps_[at_].state;
+    for (const HistoryStep& s : steps_) noteIds(*s.state);
+}
+
+std::shared_ptr<ShootState> Shoot::next() {
+    auto state = std::make_shared<ShootState>(this->state());
+    state->nextId = std::max(state->nextId, idsGiven_);
+    return state;
 }
 
 void Shoot::apply(const Command& command) {
-    auto next = std::make_shared<ShootState>(state());
-    command.change(*next);
+    auto changed = next();
+    command.change(*changed);
+    noteIds(*changed);
     steps_.resize(at_ + 1);
-    steps_.push_back({command.label, std::move(next)});
+    steps_.push_back({command.label, std::move(changed)});
     ++at_;
 }
 
 void Shoot::amend(const Command& command) {
     if (!canUndo()) return apply(command);
-    auto next = std::make_shared<ShootState>(state());
-    command.change(*next);
+    auto changed = next();
+    command.change(*changed);
+    noteIds(*changed);
     steps_.resize(at_ + 1);
-    steps_[at_] = {command.label, std::move(next)};
+    steps_[at_] = {command.label, std::move(changed)};
 }
 
 void Shoot::keepSnapshot(const std::string& name) {
@@ -198,6 +208,7 @@ void Shoot::keepSnapshot(const std::string& name) {
 }
 
 void Shoot::addSnapshot(Snapshot snapshot) {
+    noteIds(*snapshot.state);
     const auto same = std::find_if(snapshots_.begin(), snapshots_.end(),
                                    [&](const Snapshot& s) { return s.name == snapshot.name; });
     if (same == snapshots_.end()) {

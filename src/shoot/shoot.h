@@ -9,6 +9,7 @@
 /// Threads: one; the interface's.
 #pragma once
 
+#include <algorithm>
 #include <functional>
 #include <map>
 #include <memory>
@@ -77,8 +78,14 @@ class Shoot {
     [[nodiscard]] bool changedSinceSaved() const { return savedState_ != steps_[at_].state; }
 
   private:
+    /// The state in force, to be changed. Ids that were given once are not given again, even where
+    /// the step that gave them was undone: snapshots remember them.
+    [[nodiscard]] std::shared_ptr<ShootState> next();
+    void noteIds(const ShootState& s) { idsGiven_ = std::max(idsGiven_, s.nextId); }
+
     std::vector<HistoryStep> steps_;
     std::size_t at_ = 0;
+    int idsGiven_ = 1;  // all below it
     std::vector<Snapshot> snapshots_;
     std::map<std::string, std::string> remembered_;
     std::shared_ptr<const ShootState> savedState_;

@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include "align/recorder_files.h"
+
 namespace brisk {
 namespace {
 
@@ -45,6 +47,22 @@ TEST(StampPlace, IsWhereTheTakeBeginsInTheRecording) {
     ASSERT_TRUE(place);
     EXPECT_NEAR(place->line.offset.value, 35.2, 1e-9);
     EXPECT_NE(place->sources.find("09:12:40:05"), std::string::npos) << place->sources;
+}
+
+TEST(StampPlace, GoesTheShortWayRoundMidnight) {
+    EXPECT_EQ(withinHalfDay({60 - 86280.0}), Seconds{180}) << "0:01 on what began at 23:58";
+    EXPECT_EQ(withinHalfDay({86280 - 60.0}), Seconds{-180});
+    SoundScan before, after;
+    for (SoundScan* s : {&before, &after}) {
+        s->info.sounds = {SoundFacts{}};
+        s->info.path = s == &before ? "/card/rec-1.wav" : "/card/rec-2.wav";
+        s->rate = {48000};
+        s->samples = 48000 * 300;
+    }
+    before.info.stamps.bextReference = Seconds{86400 - 120};
+    after.info.stamps.bextReference = Seconds{180};
+    EXPECT_NEAR(stampedGap(before, after)->value, 0, 1e-9) << "a recorder's next file";
+    EXPECT_TRUE(continuesExactly(before, after));
 }
 
 TEST(StampPlace, IsNothingWhereOneHasNoStamp) {

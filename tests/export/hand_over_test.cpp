@@ -161,6 +161,32 @@ TEST_F(HandOver, NumbersHaveAPointOnADesktopThatWritesCommas) {
     }
 }
 
+TEST_F(HandOver, ATakeOfWhichNothingKeptIsCoveredIsNotWrittenWhole) {
+    state_.sound.uncovered = Uncovered::Trimmed;
+    // The recording begins two seconds into the take; only the first second is kept.
+    state_.tethers[1].line.offset = state_.tethers[1].found.line.offset = Seconds{-2};
+    state_.edits.push_back({3, {}, {{{0.2}, {1.2}}}, {}});
+    choice_.sound = SoundFormat::Wav;
+    choice_.timeline = true;
+    HandOverRun run(plan());
+    run.go({}, {}, {});
+    int refused = 0;
+    for (std::size_t i = 0; i < run.results().size(); ++i) {
+        const FileResult& r = run.results()[i];
+        if (run.plan().files[i].take != 3) {
+            EXPECT_EQ(r.state, FileState::Written) << r.problem;
+            continue;
+        }
+        ++refused;
+        EXPECT_EQ(r.state, FileState::Failed);
+        EXPECT_NE(r.problem.find("No recording covers any of what is kept"), std::string::npos);
+        EXPECT_FALSE(fs::exists(r.path));
+    }
+    EXPECT_EQ(refused, 2);
+    const std::string otio = test::bytesOf(run.results().back().path);
+    EXPECT_EQ(otio.find("press-02"), std::string::npos) << "nor is it on the timeline";
+}
+
 TEST_F(HandOver, WordsThatLookLikeFormulasAreWordsInTheTable) {
     choice_.csvReport = true;
     choice_.folder = folder_.file("out");

@@ -93,6 +93,17 @@ TEST_F(DayLayoutTest, RecordingsLieWhereTheirStampsSayOrOneAfterTheOther) {
     EXPECT_GT(d.ribbons[1].day.start, d.ribbons[0].day.end);
 }
 
+TEST_F(DayLayoutTest, PastMidnightComesAfterIt) {
+    add("late.wav", MediaKind::Recording, 600, 600);               // 0:10
+    add("evening.wav", MediaKind::Recording, 900, 23 * 3600);      // 23:00
+    add("midnight.wav", MediaKind::Recording, 900, 86400 - 120);   // 23:58
+    const DayLayout d = day();
+    EXPECT_EQ(d.ribbons[1].day.start, Seconds{0});
+    EXPECT_EQ(d.ribbons[2].day.start, Seconds{3600 - 120});
+    EXPECT_EQ(d.ribbons[0].day.start, Seconds{3600 + 600});
+    EXPECT_EQ(*d.clock, Seconds{23 * 3600});
+}
+
 TEST_F(DayLayoutTest, TakesOfOneCameraShareALaneUnlessTheyOverlap) {
     const int rec = add("lavalier.wav", MediaKind::Recording, 600);
     const int a = add("a.mp4", MediaKind::Take, 60);

@@ -26,6 +26,9 @@ std::string rememberedWords(const HandOverChoice& c) {
     if (c.codec) add(true, codecName(*c.codec));
     add(c.sound == SoundFormat::Wav, "sound-wav");
     add(c.sound == SoundFormat::Flac, "sound-flac");
+    add(c.sound == SoundFormat::WavFloat, "sound-wav-float");
+    add(c.overFull == OverFull::Limit, "over-limit");
+    add(c.overFull == OverFull::Clip, "over-clip");
     add(c.pieces != PieceStart::Exact, pieceStartName(c.pieces));
     add(c.timeline, "otio");
     add(c.editList, "edl");
@@ -46,10 +49,10 @@ void takeRemembered(const std::string& words, HandOverChoice& c) {
                           : w == "mkv" ? VideoContainer::Mkv
                                        : VideoContainer::SameAsTake;
         }
-        for (const SoundCodec known : {SoundCodec::Pcm24, SoundCodec::Flac, SoundCodec::Alac,
-                                       SoundCodec::Aac, SoundCodec::Opus}) {
-            if (w == codecName(known)) c.codec = known;
-        }
+        if (const auto known = codecNamed(w)) c.codec = known;
+        if (w == "sound-wav-float") c.sound = SoundFormat::WavFloat;
+        if (w == "over-limit") c.overFull = OverFull::Limit;
+        if (w == "over-clip") c.overFull = OverFull::Clip;
         if (w == "sound-wav") c.sound = SoundFormat::Wav;
         if (w == "sound-flac") c.sound = SoundFormat::Flac;
         c.pieces = pieceStartNamed(w).value_or(c.pieces);
@@ -72,6 +75,7 @@ void HandOverDesk::look() {
 void HandOverDesk::begin(int take) {
     if (running_) return;
     take_ = take;
+    asked_.clear();
     run_.reset();
     const Shoot& shoot = session_.shoot();
     HandOverChoice c;
@@ -121,6 +125,15 @@ void HandOverDesk::planAnew() {
     plan_ = planHandOver(session_.handedTakes(takes(scope_)), choice_);
     results_ = HandOverRun(plan_).results();
     emit planned();
+    // Each once: a file that cannot be read would be asked for again and again.
+    std::vector<int> unknown;
+    for (const PlannedFile& f : plan_.files) {
+        const bool asked = std::find(asked_.begin(), asked_.end(), f.take) != asked_.end();
+        if (f.take == 0 || asked || !plan_.goesOverFull()) continue;
+        asked_.push_back(f.take);
+        unknown.push_back(f.take);
+    }
+    session_.measurePeaks(unknown);
 }
 
 std::size_t HandOverDesk::count(FileState state) const {

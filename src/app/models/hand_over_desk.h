@@ -64,6 +64,7 @@ class HandOverDesk : public QObject {
 
     Session& session_;
     int take_ = 0;
+    std::vector<int> asked_;  // whose peaks were asked for
     Scope scope_ = Scope::ThisTake;
     HandOverChoice choice_;
     HandOverPlan plan_;

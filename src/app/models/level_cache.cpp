@@ -3,7 +3,7 @@
 
 namespace brisk::app {
 namespace {
-constexpr std::size_t kMostKept = 64;
+constexpr std::size_t kMostKept = 2000;  // takes; each some hundred bytes
 }
 
 LevelCache::LevelCache(QObject* parent)
@@ -41,12 +41,17 @@ void LevelCache::work(const Request& r) {
     QMetaObject::invokeMethod(
         this,
         [this, plan = r.plan, level = *level] {
-            if (known_.size() >= kMostKept) known_.pop_front();
-            known_.emplace_back(plan, level);
             if (wanted_ == plan) wanted_.reset();
-            emit known();
+            take(plan, level);
         },
         Qt::QueuedConnection);
+}
+
+void LevelCache::take(const TakeSoundPlan& plan, const LevelPlan& level) {
+    if (known_.size() >= kMostKept) known_.pop_front();
+    known_.emplace_back(plan, level);
+    known_.back().first.level = {};
+    emit known();
 }
 
 }  // namespace brisk::app

@@ -27,6 +27,9 @@ class LevelCache : public QObject {
     /// The same, without measuring it where it is not known.
     [[nodiscard]] const LevelPlan* ifKnown(const TakeSoundPlan& plan) const;
 
+    /// What somebody else has measured. Emits `known`.
+    void take(const TakeSoundPlan& plan, const LevelPlan& level);
+
   signals:
     void known();
 

@@ -12,6 +12,7 @@
 #include "shoot/commands.h"
 #include "shoot/edit_commands.h"
 #include "shoot/mark_commands.h"
+#include "render/headroom.h"
 
 namespace brisk::app {
 namespace {
@@ -51,7 +52,7 @@ std::shared_ptr<const SoundScan> Session::scanOf(int media) const {
 std::optional<TakeSoundPlan> Session::soundPlan(int take) const {
     if (!placedPair(take)) return std::nullopt;
     auto plan = takeSoundPlan(state(), take, [this](int media) { return scanOf(media); });
-    if (plan && plan->choice.toLoudness) {
+    if (plan && (plan->choice.toLoudness || !surelyFits(*plan))) {
         if (const LevelPlan* known = levels_.of(*plan)) plan->level = *known;
     }
     return plan;
@@ -364,7 +365,7 @@ std::vector<HandedTake> Session::handedTakes(const std::vector<int>& takes) cons
         if (!placedPair(take)) return std::nullopt;
         auto plan = takeSoundPlan(state(), take, scans);
         // What is not known yet is measured when it is written, take by take.
-        const bool wanted = plan && plan->choice.toLoudness;
+        const bool wanted = plan && (plan->choice.toLoudness || !surelyFits(*plan));
         if (const LevelPlan* known = wanted ? levels_.ifKnown(*plan) : nullptr) {
             plan->level = *known;
         }

@@ -108,6 +108,9 @@ class Session : public QObject {
     /// Brings all takes that have no choice of their own to the loudness of the one in the middle,
     /// which is measured first.
     void levelAlike();
+    /// Measures the levels of those takes whose peaks may go over full scale and are not known;
+    /// factsChanged says when. Nothing where there are none.
+    void measurePeaks(const std::vector<int>& takes);
     /// What is kept of a take, the whole of it included.
     [[nodiscard]] TimeRange wholeTake(int take) const;
     [[nodiscard]] Stretches kept(int take) const;

@@ -5,6 +5,7 @@
 
 #include "app/models/session.h"
 #include "core/time_text.h"
+#include "render/headroom.h"
 
 namespace brisk::app {
 namespace {
@@ -61,6 +62,30 @@ void Session::levelAlike() {
                 setSound({}, c, tr("levels alike, %1 LUFS").arg(c.targetLufs, 0, 'f', 1));
             };
         });
+}
+
+void Session::measurePeaks(const std::vector<int>& takes) {
+    std::vector<TakeSoundPlan> plans;
+    for (const int take : takes) {
+        if (!placedPair(take)) continue;
+        auto plan = takeSoundPlan(state(), take, [this](int media) { return scanOf(media); });
+        const bool wanted = plan && !plan->choice.toLoudness && !surelyFits(*plan);
+        if (wanted && !levels_.ifKnown(*plan)) plans.push_back(std::move(*plan));
+    }
+    if (plans.empty()) return;
+    work_.start(tr("Measuring levels"), [this, plans](const JobControl& job) -> WorkQueue::Finish {
+        std::vector<std::pair<TakeSoundPlan, LevelPlan>> found;
+        const auto all = static_cast<double>(plans.size());
+        for (std::size_t i = 0; i < plans.size() && !job.stopRequested(); ++i) {
+            const auto n = static_cast<double>(i);
+            // What cannot be read is said where it is written.
+            auto level = resolveLevel(plans[i], job.part(n / all, (n + 1) / all));
+            if (level) found.emplace_back(plans[i], *level);
+        }
+        return [this, found = std::move(found)] {
+            for (const auto& [plan, level] : found) levels_.take(plan, level);
+        };
+    });
 }
 
 }  // namespace brisk::app

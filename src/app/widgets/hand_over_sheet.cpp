@@ -63,6 +63,7 @@ HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent
     addVideoRow();
     addPiecesRow();
     addSoundRow();
+    addPeaksRow();
     addPapersRow();
     addNameRow();
 
@@ -139,6 +140,7 @@ void HandOverSheet::addVideoRow() {
     row->addWidget(l);
     row->addSpacing(6);
     const std::pair<SoundCodec, QString> codecs[] = {{SoundCodec::Pcm24, tr("as it is, 24-bit")},
+                                                     {SoundCodec::Float, tr("32-bit float")},
                                                      {SoundCodec::Flac, tr("FLAC")},
                                                      {SoundCodec::Alac, tr("ALAC")},
                                                      {SoundCodec::Aac, tr("AAC")},
@@ -192,7 +194,29 @@ void HandOverSheet::addSoundRow() {
     };
     format(tr("none"), tr("No sound files"), std::nullopt);
     format(tr("WAV"), tr("The clean sound alone, as long as each take"), SoundFormat::Wav);
+    format(tr("WAV, 32-bit float"), tr("The same; peaks over full scale are kept"),
+           SoundFormat::WavFloat);
     format(tr("FLAC"), tr("The same, half as large, nothing lost"), SoundFormat::Flac);
+    row->addStretch(1);
+}
+
+void HandOverSheet::addPeaksRow() {
+    auto* row = addRow(tr("peaks too high"));
+    peaks_ = row->parentWidget();
+    const auto how = [&](const QString& text, const QString& tip, OverFull which) {
+        addChoice(
+            row, tr("peaks too high"), text, tip,
+            [which](const HandOverChoice& c) { return c.overFull == which; },
+            [which](HandOverChoice& c) { c.overFull = which; });
+    };
+    how(tr("turn the take down"),
+        tr("The whole take becomes quieter, so that its highest peak fits; nothing else changes"),
+        OverFull::TurnDown);
+    how(tr("limit the peaks"),
+        tr("Each peak is turned down for some milliseconds; the rest stays as loud as it is"),
+        OverFull::Limit);
+    how(tr("let them be cut"), tr("Peaks are cut at full scale: they will be distorted"),
+        OverFull::Clip);
     row->addStretch(1);
 }
 
@@ -339,6 +363,7 @@ void HandOverSheet::refresh() {
     }
     const auto cut = [](const PlannedFile& f) { return f.asVideo && f.asVideo->stretch; };
     pieces_->setVisible(std::any_of(plan.files.begin(), plan.files.end(), cut));
+    peaks_->setVisible(plan.goesOverFull());
     if (pattern_->text() != q(c.pattern)) pattern_->setText(q(c.pattern));
     pattern_->setEnabled(!desk_.running());
     folder_->setText(q(c.folder.string()));

@@ -42,6 +42,7 @@ class HandOverSheet : public QWidget {
     void addVideoRow();
     void addPiecesRow();
     void addSoundRow();
+    void addPeaksRow();
     void addPapersRow();
     void addNameRow();
     void addActions();
@@ -58,6 +59,7 @@ class HandOverSheet : public QWidget {
     std::vector<Choice> choices_;
     std::vector<std::pair<SoundCodec, QPushButton*>> codecs_;
     QWidget* pieces_;  // only where a take is cut
+    QWidget* peaks_;   // only where peaks do not fit
     QPushButton *thisTake_, *tethered_, *placed_;
     QLineEdit* pattern_;
     ElidedLabel* folder_;
