@@ -64,14 +64,21 @@ struct SharedSearch {
 
 using Answers = std::vector<std::optional<Result<TetherEstimate>>>;
 
-/// What the recordings answered for one take, the surest first; nothing where one did not.
+/// Notes what went wrong, each once.
+void note(std::vector<Error>& problems, const Error& e) {
+    const bool known = std::any_of(problems.begin(), problems.end(), [&](const Error& p) {
+        return p.path == e.path && p.sentence == e.sentence;
+    });
+    if (!known && e.code != ErrorCode::Cancelled) problems.push_back(e);
+}
+
+/// What the recordings answered for one take, the surest first; those that could not are left out.
 std::vector<RankedMatch> ranked(const Answers& answers, std::size_t take, std::size_t takes,
                                 std::size_t recordings) {
     std::vector<RankedMatch> out;
     for (std::size_t r = 0; r < recordings; ++r) {
         const auto& a = answers[r * takes + take];
-        if (!a || !*a) return {};
-        out.push_back({r, **a});
+        if (a && *a) out.push_back({r, **a});
     }
     std::stable_sort(out.begin(), out.end(), [](const RankedMatch& a, const RankedMatch& b) {
         return std::pair(a.estimate.status, -a.estimate.confidence) <
@@ -140,11 +147,16 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
         if (all.empty()) return;
         auto places = takePlaces(*takes[t], recordings, all, job.withReport({}));
         const std::scoped_lock one(telling);
-        out.byTake[t] = std::move(all);
         if (!places) {
-            if (!out.problem) out.problem = places.error();
-            return;
+            if (places.error().code == ErrorCode::Cancelled) return;
+            note(out.problems, places.error());
+            // What was measured holds; only how files go on from each other is not known.
+            places = std::vector<TakePlace>{};
+            if (all.front().estimate.status != MatchStatus::Unmatched) {
+                places->push_back({all.front().recording, all.front().estimate});
+            }
         }
+        out.byTake[t] = std::move(all);
         out.places[t] = std::move(*places);
         if (told) told(t, out.places[t]);
     };
@@ -167,10 +179,10 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
     for (std::size_t t = 0; t < takes.size(); ++t) {
         for (std::size_t r = 0; r < recordings.size(); ++r) {
             const auto& a = answers[r * takes.size() + t];
-            if (a && !*a && !out.problem) out.problem = a->error();
+            if (a && !*a) note(out.problems, a->error());
         }
     }
-    if (job.stopRequested()) out.problem = cancelled().value();
+    out.stopped = job.stopRequested();
     return out;
 }
 

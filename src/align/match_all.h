@@ -15,13 +15,15 @@
 namespace brisk {
 
 struct AllMatches {
-    /// For each take every recording's answer, the surest first. Empty for a take that was not
-    /// finished.
+    /// For each take the answer of every recording that could give one, the surest first. Empty for
+    /// a take that was not finished, or could not be read.
     std::vector<std::vector<RankedMatch>> byTake;
     /// For each take the recordings it lies on, as take_places.h has it.
     std::vector<std::vector<TakePlace>> places;
-    /// The first pair that failed, in order of takes and recordings; Cancelled where stopped.
-    std::optional<Error> problem;
+    /// What could not be read, each once, in order of takes and recordings; the others have their
+    /// answers all the same.
+    std::vector<Error> problems;
+    bool stopped = false;
 };
 
 /// Told of a take's places as soon as every recording was asked; of many takes also of a sure place

@@ -14,31 +14,26 @@ namespace brisk::cli {
 
 namespace {
 
-/// Results in the order of the work, or the first error.
-template <class T>
-Result<std::vector<T>> gathered(std::vector<std::optional<Result<T>>> results) {
-    std::vector<T> out;
-    for (auto& r : results) {
-        if (!*r) return tl::unexpected(r->error());
-        out.push_back(std::move(**r));
-    }
-    return out;
-}
-
-Result<std::vector<SoundScan>> scanFiles(const std::vector<std::string>& paths,
-                                         const ScanOptions& options, const Console& console) {
+/// Those that can be read, in their order; of the others the problems.
+std::vector<SoundScan> scanFiles(const std::vector<std::string>& paths, const ScanOptions& options,
+                                 const Console& console, std::vector<Error>& problems) {
     std::vector<std::optional<Result<SoundScan>>> scans(paths.size());
     parallelFor(paths.size(), console.threads, [&](std::size_t i) {
         scans[i] = scanKept(paths[i], options, console.job("Reading " + paths[i]));
         // Outlines are drawn in reports only, which want the loudness, too.
         if (*scans[i] && !options.loudness) (*scans[i])->peaks.reset();
     });
-    auto all = gathered(std::move(scans));
-    if (!all) return all;
-    for (const auto& scan : *all) {
-        for (const auto& w : scan.info.warnings) console.say(scan.info.path + ": " + w);
+    std::vector<SoundScan> out;
+    for (std::size_t i = 0; i < paths.size(); ++i) {
+        if (!*scans[i]) {
+            problems.push_back(scans[i]->error());
+            problems.back().path = paths[i];  // as it was given
+            continue;
+        }
+        out.push_back(std::move(**scans[i]));
+        for (const auto& w : out.back().info.warnings) console.say(paths[i] + ": " + w);
     }
-    return all;
+    return out;
 }
 
 /// The recordings a take lies on, best first, or one refusal.
@@ -101,24 +96,37 @@ Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
                         const Console& console, ScanFor what) {
     const bool loudness = what == ScanFor::HandOver;
-    auto takes = scanFiles(cameras, {.loudness = loudness}, console);
-    if (!takes) return tl::unexpected(takes.error());
-    auto recordings =
-        scanFiles(cleans, {.channel = channelNamed(channel), .loudness = loudness}, console);
-    if (!recordings) return tl::unexpected(recordings.error());
-    return Scanned{std::move(*takes), std::move(*recordings)};
+    Scanned s;
+    s.takes = scanFiles(cameras, {.loudness = loudness}, console, s.problems);
+    s.recordings = scanFiles(cleans, {.channel = channelNamed(channel), .loudness = loudness},
+                             console, s.problems);
+    for (const Error& e : s.problems) {
+        if (e.code == ErrorCode::Cancelled) return tl::unexpected(e);
+    }
+    if (s.takes.empty() || s.recordings.empty()) {
+        // All but one are said here, and that one by whoever asked.
+        for (std::size_t i = 1; i < s.problems.size(); ++i) (void)console.report(s.problems[i]);
+        return tl::unexpected(s.problems.front());
+    }
+    for (const Error& e : s.problems) (void)console.report(e);
+    return s;
 }
 
-Result<std::vector<Placed>> placeAll(const Scanned& files, const MatchOptions& options,
+Result<std::vector<Placed>> placeAll(Scanned& files, const MatchOptions& options,
                                      const Console& console) {
     const std::string what = files.takes.size() == 1
                                  ? files.takes.front().info.path
                                  : std::to_string(files.takes.size()) + " takes";
     AllMatches all = matchAll(pointersTo(files.takes), pointersTo(files.recordings), options,
                               console.threads, console.job("Matching " + what));
-    if (all.problem) return tl::unexpected(*all.problem);
+    if (all.stopped) return cancelled();
+    for (const Error& e : all.problems) {
+        (void)console.report(e);
+        files.problems.push_back(e);
+    }
     std::vector<Placed> out;
     for (std::size_t t = 0; t < all.byTake.size(); ++t) {
+        if (all.byTake[t].empty()) continue;
         auto answers = answersFor(t, std::move(all.byTake[t]), std::move(all.places[t]));
         std::move(answers.begin(), answers.end(), std::back_inserter(out));
     }
@@ -137,7 +145,7 @@ Run addAlign(CLI::App& sub) {
     sub.add_option("--method", o->method, "How to match")->check(CLI::IsMember(methodNames()));
     sub.add_option("--channel", o->channel,
                    "Channel of the recordings: auto, mix, or 1, 2, ..., counted over all tracks")
-        ->check(CLI::IsMember({"auto", "mix"}) | CLI::PositiveNumber);
+        ->check(CLI::IsMember({"auto", "mix"}) | CLI::Range(1, 1024));
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     return [o](const Console& console) -> int {
         auto files = scanAll(o->cameras, o->cleans, o->channel, console);
@@ -148,15 +156,19 @@ Run addAlign(CLI::App& sub) {
         ordered_json j;
         j["tethers"] = ordered_json::array();
         for (const auto& p : *placed) {
+            const std::string& camera = files->takes[p.take].info.path;
             const std::string clean =
-                p.recording < 0 ? "" : o->cleans[static_cast<std::size_t>(p.recording)];
-            j["tethers"].push_back(tetherJson(o->cameras[p.take], clean, p.estimate));
+                p.recording < 0
+                    ? ""
+                    : files->recordings[static_cast<std::size_t>(p.recording)].info.path;
+            j["tethers"].push_back(tetherJson(camera, clean, p.estimate));
             attention = attention || p.estimate.status != MatchStatus::Matched;
-            console.say(o->cameras[p.take] + ": " + statusText(p.estimate.status) + ". " +
+            console.say(camera + ": " + statusText(p.estimate.status) + ". " +
                         p.estimate.reason);
         }
-        print(j);
-        return attention ? kNeedsAttention : kAllDone;
+        j["problems"] = problemsJson(files->problems);
+        attention = attention || !files->problems.empty();
+        return print(j, attention ? kNeedsAttention : kAllDone);
     };
 }
 

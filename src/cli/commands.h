@@ -33,19 +33,22 @@ struct Placed {
 struct Scanned {
     std::vector<SoundScan> takes;
     std::vector<SoundScan> recordings;
+    std::vector<Error> problems;  ///< Of files that could not be used; said already.
 };
 
 /// What files are read for: a hand-over also wants their loudness, and outlines to draw.
 enum class ScanFor { Matching, HandOver };
 
-/// Reads every file once, or not at all where the cache knows it. \param channel "auto", "mix" or a
+/// Reads every file once, or not at all where the cache knows it. One that cannot be read is said
+/// and left out; an error is that no take, or no recording, is left. \param channel "auto", "mix" or a
 /// number from 1.
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
                         const Console& console, ScanFor what = ScanFor::Matching);
 
-/// Every take against every recording; at least one answer a take.
-Result<std::vector<Placed>> placeAll(const Scanned& files, const MatchOptions& options,
+/// Every take against every recording; at least one answer for each take that could be read to its
+/// end. What could not is added to the problems. Errors: Cancelled.
+Result<std::vector<Placed>> placeAll(Scanned& files, const MatchOptions& options,
                                      const Console& console);
 
 }  // namespace brisk::cli

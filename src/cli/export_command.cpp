@@ -7,8 +7,10 @@
 
 #include "cli/commands.h"
 #include "cli/json_output.h"
+#include "core/number_text.h"
 #include "export/hand_over.h"
 #include "render/take_plan.h"
+#include "shoot/journal.h"
 #include "shoot/project_file.h"
 
 namespace brisk::cli {
@@ -29,7 +31,7 @@ struct Options {
         if (cameraSound == "keep") c.camera = CameraSound::SecondTrack;
         if (cameraSound.starts_with("blend=")) {
             c.camera = CameraSound::Blended;
-            c.blendDb = std::stod(cameraSound.substr(6));
+            c.blendDb = numberIn(cameraSound.substr(6)).value_or(c.blendDb);
         }
         if (uncovered == "camera") c.uncovered = Uncovered::Camera;
         if (uncovered == "trim") c.uncovered = Uncovered::Trimmed;
@@ -68,6 +70,7 @@ struct Options {
 
 struct Work {
     std::vector<HandedTake> takes;
+    std::vector<Error> problems;
     bool attention = false;
 };
 
@@ -106,6 +109,9 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
         return state.nextId++;
     };
     std::vector<int> recordings, takes;
+    w.problems = files->problems;
+    std::vector<std::string> cameras;
+    for (const SoundScan& t : files->takes) cameras.push_back(t.info.path);
     for (auto& r : shared(std::move(files->recordings))) {
         const std::string path = r->info.path;
         recordings.push_back(add(path, MediaKind::Recording, std::move(r)));
@@ -117,12 +123,12 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
     for (const auto& p : *placed) {
         if (p.estimate.status != MatchStatus::Matched) {
             w.attention = true;
-            console.say(o.cameras[p.take] + " is not handed over: " + p.estimate.reason);
+            console.say(cameras[p.take] + " is not handed over: " + p.estimate.reason);
             continue;
         }
         if (!p.estimate.oneLineHolds()) {
             w.attention = true;
-            console.say(o.cameras[p.take] + ": the recording jumps inside it; listen there. " +
+            console.say(cameras[p.take] + ": the recording jumps inside it; listen there. " +
                         p.estimate.reason);
         }
         state.tethers.push_back({takes[p.take], recordings[static_cast<std::size_t>(p.recording)],
@@ -131,6 +137,20 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
     }
     w.takes = handed(state, takes, scans);
     return w;
+}
+
+/// What the window wrote down after the shoot was saved last, as a problem; nothing where nothing.
+std::optional<Error> laterSteps(const std::string& project) {
+    const auto journal = readJournal(journalPlace(project), project);
+    if (!journal || !*journal || (*journal)->steps == 0) return std::nullopt;
+    const int n = (*journal)->steps;
+    return Error{ErrorCode::BadProject,
+                 project + " was worked on after it was saved: " + std::to_string(n) +
+                     (n == 1 ? " step is" : " steps are") +
+                     " not in it. What is handed over is as it was saved; open and save it to have "
+                     "the rest.",
+                 project,
+                 {}};
 }
 
 /// A saved shoot hands over what a person has tethered.
@@ -157,31 +177,58 @@ Result<Work> fromProject(const Options& o, const Console& console) {
         want(id, takeIds, takes);
         for (const Tether* t : state.tethersOf(id)) want(t->recording, recordingIds, recordings);
     }
+    if (auto later = laterSteps(o.project)) {
+        (void)console.report(*later);
+        w.problems.push_back(std::move(*later));
+    }
+    if (takes.empty()) return w;
     auto files = scanAll(takes, recordings, "auto", console, ScanFor::HandOver);
     if (!files) return tl::unexpected(files.error());
+    w.problems.insert(w.problems.end(), files->problems.begin(), files->problems.end());
     std::map<int, std::shared_ptr<const SoundScan>> scans;
     const auto know = [&](const std::vector<int>& ids, std::vector<SoundScan> of) {
-        auto all = shared(std::move(of));
-        for (std::size_t i = 0; i < ids.size(); ++i) scans[ids[i]] = all[i];
+        for (const auto& scan : shared(std::move(of))) {
+            for (const int id : ids) {
+                if (state.item(id)->path == scan->info.path) scans[id] = scan;
+            }
+        }
     };
     know(takeIds, std::move(files->takes));
     know(recordingIds, std::move(files->recordings));
     w.takes = handed(state, takeIds, scans);
+    // Of a take that was read none of whose recordings could be.
+    for (const int id : takeIds) {
+        const bool there = std::any_of(w.takes.begin(), w.takes.end(),
+                                       [&](const HandedTake& h) { return h.id == id; });
+        if (there || !scans.contains(id)) continue;
+        const std::string& path = state.item(id)->path;
+        const Error none{ErrorCode::CannotRead,
+                         path + " is not handed over: the recording it is tethered to cannot be "
+                                "read.",
+                         path,
+                         {}};
+        (void)console.report(none);
+        w.problems.push_back(none);
+    }
     return w;
 }
 
-/// What went wrong with the files, as an exit code.
+/// What went wrong with the files, as an exit code. A take that cannot be read does not spoil the
+/// others: while anything was written, that is worth attention.
 int exitCodeOf(const std::vector<FileResult>& results, bool attention) {
+    bool written = false, unread = false;
     for (const FileResult& r : results) {
         if (r.state == FileState::Stopped) return kCancelled;
-    }
-    for (const FileResult& r : results) {
-        if (r.state == FileState::Failed) {
-            return r.failedBy == ErrorCode::CannotRead ? kCannotRead : kCannotWrite;
-        }
+        written = written || r.state == FileState::Written;
         attention = attention || r.marked();
     }
-    return attention ? kNeedsAttention : kAllDone;
+    for (const FileResult& r : results) {
+        if (r.state != FileState::Failed) continue;
+        if (r.failedBy != ErrorCode::CannotRead) return kCannotWrite;
+        unread = true;
+    }
+    if (unread && !written) return kCannotRead;
+    return attention || unread ? kNeedsAttention : kAllDone;
 }
 
 /// Peaks are known before anything is written. Errors: CannotRead, Cancelled.
@@ -251,17 +298,17 @@ int handOverAll(const Options& o, Work work, const Console& console) {
     }
     ordered_json j{{"written", written}};
     if (!failed.empty()) j["not_written"] = failed;
-    print(j);
-    return exitCodeOf(run.results(), work.attention);
+    j["problems"] = problemsJson(work.problems);
+    return print(j, exitCodeOf(run.results(), work.attention || !work.problems.empty()));
 }
 
 }  // namespace
 
 Run addExport(CLI::App& sub) {
     auto o = std::make_shared<Options>();
-    sub.add_option("--project", o->project, "A saved shoot: hands over its tethered takes");
-    sub.add_option("--camera", o->cameras, "Takes, to be matched first");
-    sub.add_option("--clean", o->cleans, "Recordings");
+    auto* project = sub.add_option("--project", o->project, "A saved shoot: hands over its tethered takes");
+    sub.add_option("--camera", o->cameras, "Takes, to be matched first")->excludes(project);
+    sub.add_option("--clean", o->cleans, "Recordings")->excludes(project);
     sub.add_option("--out", o->out, "Folder to write to")->required();
     sub.add_option("--video", o->video,
                    "Videos in this container: same as the take, mov (default) or mkv")
@@ -288,15 +335,17 @@ Run addExport(CLI::App& sub) {
                    "With --camera: drop, keep as a second track, or blend=DB under the clean sound")
         ->check([](const std::string& v) {
             if (v == "drop" || v == "keep") return std::string();
-            char* end = nullptr;
-            const bool blend = v.starts_with("blend=") && v.size() > 6 &&
-                               (std::strtod(v.c_str() + 6, &end), end && *end == 0);
-            return blend ? std::string() : "give drop, keep or blend=DB, not " + v;
-        });
+            const auto db = v.starts_with("blend=") ? numberIn(v.substr(6)) : std::nullopt;
+            const bool blend = db && *db >= -120 && *db <= 24;
+            return blend ? std::string()
+                         : "give drop, keep or blend=DB (-120 to 24), not " + v;
+        })
+        ->excludes(project);
     sub.add_option(
            "--uncovered", o->uncovered,
            "With --camera: silence, the camera's sound, or trim, where no recording reaches")
-        ->check(CLI::IsMember({"silence", "camera", "trim"}));
+        ->check(CLI::IsMember({"silence", "camera", "trim"}))
+        ->excludes(project);
     sub.add_option(
            "--name", o->name,
            "File name; {take}, {recording}, {camera}, {date}, {number}, {state} are replaced")
@@ -307,7 +356,19 @@ Run addExport(CLI::App& sub) {
         ->check(CLI::IsMember({"sound", "pictures", "disk"}));
     sub.add_flag("--sha256", o->sha256, "Also take the SHA-256 of every file; slow");
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
-    sub.callback([o] {
+    sub.callback([o, &sub] {
+        // What would do nothing is not passed over: somebody meant something by it.
+        const HandOverChoice c = o->choice();
+        const auto needs = [&](const char* option, bool has, const char* what) {
+            if (sub.count(option) > 0 && !has) {
+                throw CLI::ValidationError(std::string(option) + " does nothing without " + what);
+            }
+        };
+        for (const char* option : {"--codec", "--pieces"}) needs(option, c.video, "--video");
+        for (const char* option : {"--over-full", "--check", "--sha256", "--name"}) {
+            needs(option, c.video || c.sound, "--video or --audio");
+        }
+        needs("--originals", c.timeline || c.editList, "--timeline");
         if (o->project.empty() == (o->cameras.empty() || o->cleans.empty())) {
             throw CLI::ValidationError("give either --project, or --camera and --clean");
         }

@@ -4,12 +4,59 @@
 
 #include <algorithm>
 
+#include <cerrno>
 #include <cstdio>
+#include <cstring>
+
+#include "cli/console.h"
 
 namespace brisk::cli {
 
-void print(const ordered_json& j) {
-    std::printf("%s\n", jsonText(j, 2).c_str());
+namespace {
+
+/// Part of the contract: never change one.
+const char* codeText(ErrorCode code) {
+    switch (code) {
+        case ErrorCode::CannotRead:
+            return "cannot_read";
+        case ErrorCode::CannotWrite:
+            return "cannot_write";
+        case ErrorCode::NotMedia:
+            return "not_media";
+        case ErrorCode::NoSound:
+            return "no_sound";
+        case ErrorCode::TooShort:
+            return "too_short";
+        case ErrorCode::Silent:
+            return "silent";
+        case ErrorCode::Cancelled:
+            return "cancelled";
+        case ErrorCode::BadProject:
+            return "bad_project";
+        case ErrorCode::BadEntry:
+            break;
+    }
+    return "bad_entry";
+}
+
+}  // namespace
+
+ordered_json problemsJson(const std::vector<Error>& problems) {
+    ordered_json out = ordered_json::array();
+    for (const Error& e : problems) {
+        out.push_back({{"file", e.path}, {"code", codeText(e.code)}, {"reason", e.sentence}});
+    }
+    return out;
+}
+
+int print(const ordered_json& j, int code) {
+    const std::string text = jsonText(j, 2) + "\n";
+    const bool written = std::fwrite(text.data(), 1, text.size(), stdout) == text.size() &&
+                         std::fflush(stdout) == 0;
+    if (written) return code;
+    std::fprintf(stderr, "The answer could not be written to standard output: %s.\n",
+                 std::strerror(errno));
+    return kCannotWrite;
 }
 
 ordered_json probeJson(const MediaInfo& info) {

@@ -5,6 +5,7 @@
 
 #include <nlohmann/json.hpp>
 #include <string>
+#include <vector>
 
 #include "align/sound_scan.h"
 #include "align/tether_estimate.h"
@@ -21,7 +22,11 @@ ordered_json tetherJson(const std::string& camera, const std::string& clean,
 /// One file that was written, and what reading it back found.
 ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileResult& r);
 
+/// What is wrong with files that could not be used: `[{"file", "code", "reason"}]`.
+ordered_json problemsJson(const std::vector<Error>& problems);
+
 /// Prints one document and a line feed on standard output.
-void print(const ordered_json& j);
+/// \return `code`, or that of output that cannot be written: a full disk behind a pipe is said.
+[[nodiscard]] int print(const ordered_json& j, int code);
 
 }  // namespace brisk::cli

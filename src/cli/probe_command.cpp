@@ -17,7 +17,7 @@ Run addProbe(CLI::App& sub) {
     sub.add_option("files", o->files, "Takes and recordings")->required();
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     return [o](const Console& console) -> int {
-        int code = kAllDone;
+        std::vector<Error> problems;
         ordered_json all = ordered_json::array();
         for (const auto& path : o->files) {
             // One-sided, clipped and damaged sound is only known after listening to all of it.
@@ -27,15 +27,19 @@ Run addProbe(CLI::App& sub) {
                 info = scan ? Result<MediaInfo>(scan->info) : tl::unexpected(scan.error());
             }
             if (!info) {
-                code = console.report(info.error());
+                const int code = console.report(info.error());
                 if (code == kCancelled) return code;
+                problems.push_back(info.error());
+                problems.back().path = path;
                 all.push_back({{"file", path}, {"error", info.error().sentence}});
                 continue;
             }
             all.push_back(probeJson(*info));
         }
-        print(ordered_json{{"files", all}});
-        return code;
+        const int code = problems.empty()                     ? kAllDone
+                         : problems.size() == o->files.size() ? kCannotRead
+                                                              : kNeedsAttention;
+        return print(ordered_json{{"files", all}, {"problems", problemsJson(problems)}}, code);
     };
 }
 

@@ -23,8 +23,7 @@ Run addSimulate(CLI::App& sub) {
         if (!scene) return console.report(scene.error());
         auto written = sim::simulateShoot(*scene, o->seed, o->out, console.job("Playing the day"));
         if (!written) return console.report(written.error());
-        print(ordered_json{{"written", *written}});
-        return static_cast<int>(kAllDone);
+        return print(ordered_json{{"written", *written}}, kAllDone);
     };
 }
 

@@ -45,6 +45,7 @@ ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
     j["problem"] = r.problem.empty() ? ordered_json() : ordered_json(r.problem);
     if (r.state != FileState::Written) return j;
     j["bytes"] = r.bytes;
+    if (r.held) j["take_range"] = {{"start", r.held->start.value}, {"end", r.held->end.value}};
     j["xxh3_128"] = r.xxh3.empty() ? ordered_json() : ordered_json(r.xxh3);
     j["sha256"] = r.sha256.empty() ? ordered_json() : ordered_json(r.sha256);
     j["read_from"] = r.fromDisk ? "disk" : "system memory";

@@ -83,7 +83,7 @@ TEST_F(BadInput, ARealReadOnlyFolderForOrdinaryUsers) {
 TEST_F(BadInput, ProbeGoesOnAfterABadFile) {
     test::writeBytes(good("empty.mp4"), "");
     const auto r = runCli({"probe", "--quiet", good("empty.mp4"), good("rec.wav")});
-    EXPECT_EQ(r.exitCode, 3);
+    EXPECT_EQ(r.exitCode, 1);
     const auto files = r.json().at("files");
     ASSERT_EQ(files.size(), 2u);
     EXPECT_TRUE(files[0].contains("error"));

@@ -78,8 +78,9 @@ void Session::findMatches() {
                 for (Tether& own : tethersOf(t, all.places[t])) found->push_back(std::move(own));
             }
             QString problem;
-            if (all.problem && all.problem->code != ErrorCode::Cancelled) {
-                problem = QString::fromStdString(all.problem->sentence);
+            for (const Error& e : all.problems) {
+                if (!problem.isEmpty()) problem += QLatin1Char('\n');
+                problem += QString::fromStdString(e.sentence);
             }
             return [this, found, problem] {
                 if (!problem.isEmpty()) addNote(problem);
