@@ -247,7 +247,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
         if (!opened) return tl::unexpected(opened.error());
         TakeSound& sound = sounds.emplace_back(std::move(*opened));
         RemuxTrack track;
-        track.spec = soundTrack(codecOf(plan), sound.channels(), t.title);
+        track.spec = soundTrack(codecOf(plan), remux.format, sound.channels(), t.title);
         track.spec.language = plan.take.info.sounds.front().language;
         track.spec.playsByItself = remux.tracks.empty();
         track.start = soundStartFor(remux.format, track.spec);

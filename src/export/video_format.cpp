@@ -92,9 +92,13 @@ Coding codingOf(SoundCodec codec) {
     return factsOf(codec).small ? Coding::Lossy : Coding::Integer;
 }
 
-SoundTrackSpec soundTrack(SoundCodec codec, int channels, const std::string& title) {
+SoundTrackSpec soundTrack(SoundCodec codec, const std::string& muxer, int channels,
+                          const std::string& title) {
     SoundTrackSpec s;
     s.codec = factsOf(codec).encoder;
+    // QuickTime's floating point has its first byte first; that it may be turned round is said in a
+    // place where not every reader looks.
+    if (codec == SoundCodec::Float && muxer == "mov") s.codec = "pcm_f32be";
     s.rate = kVideoSound;
     s.channels = channels;
     s.bitsPerSecond = factsOf(codec).small ? kBitsPerSecondOfAChannel * channels : 0;

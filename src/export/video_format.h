@@ -52,7 +52,9 @@ const char* codecName(SoundCodec codec);
 /// Nothing for any other word.
 std::optional<SoundCodec> codecNamed(std::string_view name);
 
+/// \param muxer     that it goes into.
 /// \param channels  of the sound, at 48 kHz.
-SoundTrackSpec soundTrack(SoundCodec codec, int channels, const std::string& title);
+SoundTrackSpec soundTrack(SoundCodec codec, const std::string& muxer, int channels,
+                          const std::string& title);
 
 }  // namespace brisk

@@ -202,13 +202,19 @@ class Remuxer {
 
     Result<void> feedUpTo(Seconds time) {
         for (SoundFeed& feed : feeds_) {
-            if (auto fed = feed.upTo(time, interleavedInto(output_.get())); !fed) return fed;
+            auto fed = feed.upTo(time, [this](AVPacket* p) { return write(p); });
+            if (!fed) return fed;
         }
         return {};
     }
 
+    /// libav puts packets in the order in which they are decoded. Matroska knows no such times, and
+    /// readers take its first packet for the earliest: sound that begins before the first picture
+    /// must lie before it, though pictures that wait for each other are decoded before either.
     Result<void> write(AVPacket* packet) {
-        const int code = av_interleaved_write_frame(output_.get(), packet);
+        const bool asTheyCome = plan_.format == "matroska";
+        const int code = asTheyCome ? av_write_frame(output_.get(), packet)
+                                    : av_interleaved_write_frame(output_.get(), packet);
         return code < 0 ? Result<void>(cannotWrite(plan_, code)) : Result<void>{};
     }
 

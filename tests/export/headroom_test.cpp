@@ -80,7 +80,7 @@ TEST_F(HeadroomTest, FloatKeepsEverySampleInEveryContainerThatHasIt) {
         ASSERT_TRUE(written) << written.error().sentence;
         EXPECT_EQ(written->readBack.problem, "");
         EXPECT_TRUE(written->readBack.sound.everySample);
-        EXPECT_EQ(probe(written->path)->sounds[0].codec, "pcm_f32le");
+        EXPECT_TRUE(probe(written->path)->sounds[0].codec.starts_with("pcm_f32"));
         EXPECT_LT(differenceFrom(written->path, 1), 1e-6);
     }
     SoundExportPlan alone{*take_, test::planOf(take_, rec_, {{2}, {0}}), SoundFormat::WavFloat,
