@@ -111,8 +111,7 @@ Result<CopyFit> fitCopy(const SoundScan& copy, const SoundScan& old, const JobCo
     }
     const double apart = std::fabs(found->line.drift.value) * 1e-6 * found->overlap.length().value;
     if (apart > kSameClock) {
-        fit.refusal = names + "it runs on another clock (" +
-                      fixedText(found->line.drift.value, 1) +
+        fit.refusal = names + "it runs on another clock (" + fixedText(found->line.drift.value, 1) +
                       " ppm), as another recorder does. Add it as a recording of its own.";
         return fit;
     }

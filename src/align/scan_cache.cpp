@@ -87,8 +87,8 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
     scan.peaks->take(std::move(peaks));
     bool whole = r.get(scan.channel) && r.get(scan.samples) && r.get(scan.rate) &&
                  r.get(scan.bands) && r.get(scan.spikes) && r.get(scan.level.integratedLufs) &&
-                 r.get(scan.level.samplePeak) && r.get(scan.level.clippedSamples) && r.get(scan.level.channelRmsDb) &&
-                 r.get(scan.level.clipped) && r.get(warnings);
+                 r.get(scan.level.samplePeak) && r.get(scan.level.clippedSamples) &&
+                 r.get(scan.level.channelRmsDb) && r.get(scan.level.clipped) && r.get(warnings);
     for (std::uint64_t i = 0; whole && i < warnings; ++i) {
         scan.warnings.emplace_back();
         whole = r.get(scan.warnings.back());

@@ -163,8 +163,7 @@ Run addAlign(CLI::App& sub) {
                     : files->recordings[static_cast<std::size_t>(p.recording)].info.path;
             j["tethers"].push_back(tetherJson(camera, clean, p.estimate));
             attention = attention || p.estimate.status != MatchStatus::Matched;
-            console.say(camera + ": " + statusText(p.estimate.status) + ". " +
-                        p.estimate.reason);
+            console.say(camera + ": " + statusText(p.estimate.status) + ". " + p.estimate.reason);
         }
         j["problems"] = problemsJson(files->problems);
         attention = attention || !files->problems.empty();

@@ -40,8 +40,8 @@ struct Scanned {
 enum class ScanFor { Matching, HandOver };
 
 /// Reads every file once, or not at all where the cache knows it. One that cannot be read is said
-/// and left out; an error is that no take, or no recording, is left. \param channel "auto", "mix" or a
-/// number from 1.
+/// and left out; an error is that no take, or no recording, is left. \param channel "auto", "mix"
+/// or a number from 1.
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const std::string& channel,
                         const Console& console, ScanFor what = ScanFor::Matching);

@@ -203,8 +203,9 @@ Result<Work> fromProject(const Options& o, const Console& console) {
         if (there || !scans.contains(id)) continue;
         const std::string& path = state.item(id)->path;
         const Error none{ErrorCode::CannotRead,
-                         path + " is not handed over: the recording it is tethered to cannot be "
-                                "read.",
+                         path +
+                             " is not handed over: the recording it is tethered to cannot be "
+                             "read.",
                          path,
                          {}};
         (void)console.report(none);
@@ -306,7 +307,8 @@ int handOverAll(const Options& o, Work work, const Console& console) {
 
 Run addExport(CLI::App& sub) {
     auto o = std::make_shared<Options>();
-    auto* project = sub.add_option("--project", o->project, "A saved shoot: hands over its tethered takes");
+    auto* project =
+        sub.add_option("--project", o->project, "A saved shoot: hands over its tethered takes");
     sub.add_option("--camera", o->cameras, "Takes, to be matched first")->excludes(project);
     sub.add_option("--clean", o->cleans, "Recordings")->excludes(project);
     sub.add_option("--out", o->out, "Folder to write to")->required();
@@ -337,8 +339,7 @@ Run addExport(CLI::App& sub) {
             if (v == "drop" || v == "keep") return std::string();
             const auto db = v.starts_with("blend=") ? numberIn(v.substr(6)) : std::nullopt;
             const bool blend = db && *db >= -120 && *db <= 24;
-            return blend ? std::string()
-                         : "give drop, keep or blend=DB (-120 to 24), not " + v;
+            return blend ? std::string() : "give drop, keep or blend=DB (-120 to 24), not " + v;
         })
         ->excludes(project);
     sub.add_option(
@@ -350,9 +351,10 @@ Run addExport(CLI::App& sub) {
            "--name", o->name,
            "File name; {take}, {recording}, {camera}, {date}, {number}, {state} are replaced")
         ->check([](const std::string& pattern) { return patternProblem(pattern); });
-    sub.add_option("--check", o->check,
-                   "How closely what was written is read back: sound (pictures are not compared), "
-                   "pictures (every one, as the system holds the file), disk (from the disk itself)")
+    sub.add_option(
+           "--check", o->check,
+           "How closely what was written is read back: sound (pictures are not compared), "
+           "pictures (every one, as the system holds the file), disk (from the disk itself)")
         ->check(CLI::IsMember({"sound", "pictures", "disk"}));
     sub.add_flag("--sha256", o->sha256, "Also take the SHA-256 of every file; slow");
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");

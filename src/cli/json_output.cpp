@@ -51,8 +51,8 @@ ordered_json problemsJson(const std::vector<Error>& problems) {
 
 int print(const ordered_json& j, int code) {
     const std::string text = jsonText(j, 2) + "\n";
-    const bool written = std::fwrite(text.data(), 1, text.size(), stdout) == text.size() &&
-                         std::fflush(stdout) == 0;
+    const bool written =
+        std::fwrite(text.data(), 1, text.size(), stdout) == text.size() && std::fflush(stdout) == 0;
     if (written) return code;
     std::fprintf(stderr, "The answer could not be written to standard output: %s.\n",
                  std::strerror(errno));

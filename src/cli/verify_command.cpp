@@ -34,10 +34,11 @@ Result<Known> fromTake(const Options& o, const SoundScan& written, const SoundSc
                        const Console& console) {
     auto files = scanAll({o.take}, {o.clean}, "auto", console);
     if (!files) return tl::unexpected(files.error());
-    auto scratch = matchPair(files->takes.front(), recording, {}, console.job("Measuring " + o.take));
+    auto scratch =
+        matchPair(files->takes.front(), recording, {}, console.job("Measuring " + o.take));
     if (!scratch) return tl::unexpected(scratch.error());
-    auto picture = findPicture(files->takes.front().info, written.info,
-                               console.job("Comparing pictures"));
+    auto picture =
+        findPicture(files->takes.front().info, written.info, console.job("Comparing pictures"));
     if (!picture) return tl::unexpected(picture.error());
     Known k;
     k.picture = {{"compared_with", o.take},
@@ -45,16 +46,17 @@ Result<Known> fromTake(const Options& o, const SoundScan& written, const SoundSc
                  {"identical", picture->identical}};
     k.startsAt = picture->startsAt;
     if (!picture->startsAt) {
-        k.words = "None of its pictures is the take's as it was coded: they were coded anew, or are "
-                  "of another take, and nothing can be said of them and the sound.";
+        k.words =
+            "None of its pictures is the take's as it was coded: they were coded anew, or are "
+            "of another take, and nothing can be said of them and the sound.";
         return k;
     }
     k.picture["starts_at_take_seconds"] = picture->startsAt->value;
     k.words = groupedText(picture->identical) + " of " + groupedText(picture->pictures) +
               " pictures are the take's, from " + clockText(*picture->startsAt, 3) + " of it on.";
     if (scratch->status != MatchStatus::Matched) {
-        k.words += " But where the take's own sound lies on the recording is not sure: " +
-                   scratch->reason;
+        k.words +=
+            " But where the take's own sound lies on the recording is not sure: " + scratch->reason;
         return k;
     }
     k.meant = scratch->line;
@@ -105,8 +107,9 @@ Result<Known> fromReport(const Options& o, const Console& console) {
             if (!now) return tl::unexpected(now.error());
             const bool same = *now == value.get<std::string>();
             k.picture["unchanged"] = same;
-            k.words = same ? "It is to the last bit the file that the report speaks of."
-                           : "It is NOT the file that the report speaks of any more: it was changed.";
+            k.words =
+                same ? "It is to the last bit the file that the report speaks of."
+                     : "It is NOT the file that the report speaks of any more: it was changed.";
             if (!same) k.startsAt.reset();
         }
     } catch (const ordered_json::exception&) {
@@ -133,8 +136,8 @@ int verify(const Options& o, const Console& console) {
         "Only its sound was compared with the recording: whether sound and picture belong together "
         "cannot be seen from that. Give --take, or the --report that was written with it.";
     if (!o.take.empty() || !o.report.empty()) {
-        auto more = o.take.empty() ? fromReport(o, console)
-                                   : fromTake(o, written, recording, console);
+        auto more =
+            o.take.empty() ? fromReport(o, console) : fromTake(o, written, recording, console);
         if (!more) return console.report(more.error());
         known = std::move(*more);
     }

@@ -66,7 +66,8 @@ std::string shortStem(const fs::path& target) {
 
 /// Whether the file that is open still has this name: nobody took it away in between.
 bool stillNamed(int fd, const fs::path& path) {
-    struct stat open {}, named {};
+    struct stat open {
+    }, named{};
     return ::fstat(fd, &open) == 0 && ::lstat(path.c_str(), &named) == 0 &&
            open.st_ino == named.st_ino && open.st_dev == named.st_dev;
 }

@@ -18,8 +18,8 @@ std::string clockText(Seconds t, int decimals) {
     for (int i = 0; i < decimals; ++i) unit *= 10;
     const long long all = std::llround(std::fabs(t.value) * static_cast<double>(unit));
     const long long s = all / unit;
-    const std::string text = std::to_string(s / 3600) + ":" + paddedText(s / 60 % 60, 2) + ":" +
-                             paddedText(s % 60, 2);
+    const std::string text =
+        std::to_string(s / 3600) + ":" + paddedText(s / 60 % 60, 2) + ":" + paddedText(s % 60, 2);
     std::string out = (t.value < 0 && all != 0) ? std::string(kMinus) + text : text;
     if (decimals > 0) {
         const std::string rest = std::to_string(all % unit);

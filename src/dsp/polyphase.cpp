@@ -134,7 +134,8 @@ void PolyphaseInterpolator::push(std::span<const float> in, std::vector<float>& 
     }
     given_ += static_cast<std::int64_t>(ready);
     const double next = first + static_cast<double>(ready) * step_;
-    const auto gone = std::min(static_cast<std::size_t>(next) - (kReach - 1), lines_.front().size());
+    const auto gone =
+        std::min(static_cast<std::size_t>(next) - (kReach - 1), lines_.front().size());
     for (auto& line : lines_) line.erase(line.begin(), line.begin() + static_cast<long>(gone));
     dropped_ += static_cast<std::int64_t>(gone);
 }

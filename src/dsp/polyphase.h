@@ -34,8 +34,8 @@ class PolyphaseInterpolator {
   private:
     double step_, start_;
     std::size_t channels_;
-    std::int64_t given_ = 0;    // output frames
-    std::int64_t dropped_ = 0;  // input frames that are needed no more
+    std::int64_t given_ = 0;                 // output frames
+    std::int64_t dropped_ = 0;               // input frames that are needed no more
     std::vector<std::vector<float>> lines_;  // input from there on, one a channel
 };
 

@@ -20,9 +20,8 @@ struct CheckDepthName {
     CheckDepth depth;
     std::string_view name;  ///< For the command line and what is remembered.
 };
-constexpr std::array<CheckDepthName, 3> kCheckDepths{{{CheckDepth::Sound, "sound"},
-                                                      {CheckDepth::Pictures, "pictures"},
-                                                      {CheckDepth::Disk, "disk"}}};
+constexpr std::array<CheckDepthName, 3> kCheckDepths{
+    {{CheckDepth::Sound, "sound"}, {CheckDepth::Pictures, "pictures"}, {CheckDepth::Disk, "disk"}}};
 
 /// Nothing for any other word.
 constexpr std::optional<CheckDepth> checkDepthNamed(std::string_view name) {

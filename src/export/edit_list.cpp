@@ -62,9 +62,8 @@ class Events {
 
     void add(const TimelineClip& c, bool isPicture) {
         // Sound of a picture that is left out is left out with it.
-        const bool seen =
-            std::any_of(picture_.clips.begin(), picture_.clips.end(),
-                        [&](const TimelineClip& p) { return p.take == c.take; });
+        const bool seen = std::any_of(picture_.clips.begin(), picture_.clips.end(),
+                                      [&](const TimelineClip& p) { return p.take == c.take; });
         if (!isPicture && !seen) return;
         Event e{c.path, c.name};
         e.mode = isPicture ? "V" : "A";
@@ -169,13 +168,15 @@ EditList editList(const Timeline& timeline, const std::filesystem::path& folder)
                      [](const Event& a, const Event& b) { return a.record < b.record; });
     const bool drop = std::any_of(picture.clips.begin(), picture.clips.end(),
                                   [](const TimelineClip& c) { return c.dropFrame; });
-    out.text = "TITLE: " + plainLine(timeline.name, kLongestTitle) + "\n" + countedText(drop) + "\n";
+    out.text =
+        "TITLE: " + plainLine(timeline.name, kLongestTitle) + "\n" + countedText(drop) + "\n";
     Reels reels;
     for (std::size_t i = 0; i < std::min(events.all.size(), kMostEvents); ++i) {
         const Event& e = events.all[i];
         out.text += statement(i + 1, e, reels.of(e.path), rate, drop);
-        out.text += "* FROM CLIP NAME: " + plainLine(e.name, kLongestName) + "\n* SOURCE FILE: " +
-                    plainLine(referenceFrom(folder, e.path), kLongestPath) + "\n";
+        out.text += "* FROM CLIP NAME: " + plainLine(e.name, kLongestName) +
+                    "\n* SOURCE FILE: " + plainLine(referenceFrom(folder, e.path), kLongestPath) +
+                    "\n";
     }
     for (std::string& sentence : events.cannotSay()) out.cannotSay.push_back(std::move(sentence));
     if (rate.den != 1 && !drop) {

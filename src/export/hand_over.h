@@ -28,11 +28,11 @@ struct FileResult {
     double progress = 0;               ///< 0 to 1.
     std::optional<Seconds> left = {};  ///< While it is written, once that can be told.
     std::uintmax_t bytes = 0;
-    std::string xxh3;    ///< Check value; empty where it was not taken.
-    std::string sha256;  ///< Only where it was asked for.
+    std::string xxh3;       ///< Check value; empty where it was not taken.
+    std::string sha256;     ///< Only where it was asked for.
     bool fromDisk = false;  ///< The check saw the disk itself, not what the system holds.
     PictureCheck picture;
-    Seconds lead;  ///< Of a video that begins before its piece, see WrittenVideo.
+    Seconds lead;       ///< Of a video that begins before its piece, see WrittenVideo.
     TimeStamps stamps;  ///< As they are read from what was written.
     std::optional<TimeRange> held = {};  ///< The take time that it holds, once it is written.
     SoundCheck check;

@@ -97,11 +97,12 @@ std::string fileRow(const PlannedFile& f, const FileResult& r) {
     }
     if (r.check.everySample) found += " Every sample is as it was rendered.";
     if (f.asVideo && r.picture.pictures == 0) found += " Pictures were not compared.";
-    if (f.take != 0) found += r.fromDisk ? " Read back from the disk." : " Read back as the system holds it.";
+    if (f.take != 0)
+        found += r.fromDisk ? " Read back from the disk." : " Read back as the system holds it.";
     if (!r.problem.empty()) found += " <b class=\"attention\">" + escaped(r.problem) + "</b>";
     return "<tr>" + what + "<td><b>" + escaped(name) + "</b><br>" + escaped(r.holds) +
-           "</td><td class=\"n\">" + bytesText(r.bytes) + "</td><td>" + found +
-           checkValues(r) + "</td></tr>\n";
+           "</td><td class=\"n\">" + bytesText(r.bytes) + "</td><td>" + found + checkValues(r) +
+           "</td></tr>\n";
 }
 
 std::string takeSection(const HandedTake& h, const HandedOverShoot& shoot) {

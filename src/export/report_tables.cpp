@@ -2,9 +2,9 @@
 // Source: RFC 4180 for the table.
 #include <nlohmann/json.hpp>
 
+#include "core/json_text.h"
 #include "core/number_text.h"
 #include "export/report.h"
-#include "core/json_text.h"
 
 namespace brisk {
 namespace {
@@ -26,7 +26,8 @@ const char* stateOf(const FileResult& r) {
 
 /// Text that a table program would take for a formula is marked as text, as such programs do.
 std::string wordsCell(const std::string& text) {
-    const bool formula = !text.empty() && std::string("=+-@\t\r").find(text[0]) != std::string::npos;
+    const bool formula =
+        !text.empty() && std::string("=+-@\t\r").find(text[0]) != std::string::npos;
     return formula ? "'" + text : text;
 }
 

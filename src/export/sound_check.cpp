@@ -87,18 +87,17 @@ struct Spot {
 /// Measures one channel of the file against what was meant.
 class SpotCheck {
   public:
-    SpotCheck(TakeSound& sound, SoundReader& reader, Seconds start) 
+    SpotCheck(TakeSound& sound, SoundReader& reader, Seconds start)
         : sound_(sound), reader_(reader), start_(start) {}
 
     /// \param at  take time.
     Result<Spot> measure(Seconds at, std::size_t channel) {
         Spot spot{at, {}};
-        auto want = meant(sound_, at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})),
-                          channel);
+        auto want =
+            meant(sound_, at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})), channel);
         if (!want) return tl::unexpected(want.error());
         // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
-        const double exact =
-            (kRate.seconds(kRate.samples(at)) - start_).value * kRate.hertz;
+        const double exact = (kRate.seconds(kRate.samples(at)) - start_).value * kRate.hertz;
         const auto first = static_cast<std::int64_t>(std::floor(exact));
         std::vector<float> got(want->size());
         const int which = reader_.channels() > 1 ? static_cast<int>(channel) : 0;

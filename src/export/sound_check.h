@@ -16,7 +16,7 @@ struct SoundCheck {
     Seconds start, middle, end;
     bool measured = false;
     bool everySample = false;  ///< All samples of all channels are those that were rendered.
-    std::string problem;  ///< Empty when all is well.
+    std::string problem;       ///< Empty when all is well.
 
     /// The largest, without sign.
     [[nodiscard]] Seconds worst() const;

@@ -13,8 +13,8 @@
 #include <vector>
 
 #include "core/job_control.h"
-#include "export/file_names.h"
 #include "export/check_depth.h"
+#include "export/file_names.h"
 #include "export/file_tracks.h"
 #include "export/piece_start.h"
 #include "export/sound_check.h"
@@ -59,7 +59,7 @@ struct WrittenSound {
     TimeStamps stamps;  ///< As another program reads them.
     SoundCheck check;
     LevelPlan level;
-    TimeRange held;    ///< As in WrittenVideo.
+    TimeRange held;  ///< As in WrittenVideo.
     bool fromDisk = false;
     std::string xxh3;  ///< Of the whole file.
 };

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The idea: a stretch of a take is laid on its frame grid as a whole, by rounding its moment on the
-// day once; what belongs to it is laid from there in exact fractions of a second. (Rounding pictures
-// to frames and sounds to samples, each by itself, puts them up to half a frame apart.) No rounding
-// adds up along the day; gaps are what is left between clips.
+// day once; what belongs to it is laid from there in exact fractions of a second. (Rounding
+// pictures to frames and sounds to samples, each by itself, puts them up to half a frame apart.) No
+// rounding adds up along the day; gaps are what is left between clips.
 #include "export/timeline.h"
 
 #include <algorithm>
@@ -32,7 +32,7 @@ std::string fileName(const std::string& path) {
 /// The grid that a take's pictures are laid on: its own rate, or the usual one nearest to it where
 /// its pictures keep to none.
 Rational pictureRate(const SoundScan& take) {
-    constexpr Rational kUsual[] = {{24000, 1001}, {24, 1}, {25, 1},      {30000, 1001},
+    constexpr Rational kUsual[] = {{24000, 1001}, {24, 1}, {25, 1},       {30000, 1001},
                                    {30, 1},       {50, 1}, {60000, 1001}, {60, 1}};
     if (!take.info.video) return {25, 1};
     const Rational own = take.info.video->rate;
@@ -89,9 +89,9 @@ const WrittenFile* fileOf(const std::vector<WrittenFile>& files, std::size_t ind
 
 /// A kept stretch on the grid: everything of it counts from here.
 struct Laid {
-    Rational grid;     ///< Pictures a second.
-    Rational start;    ///< On the timeline.
-    Rational take;     ///< Take time of its first picture, on the grid.
+    Rational grid;   ///< Pictures a second.
+    Rational start;  ///< On the timeline.
+    Rational take;   ///< Take time of its first picture, on the grid.
     Rational length;
     [[nodiscard]] TimeRange onTake() const {
         return {{take.value()}, {take.value() + length.value()}};
@@ -209,8 +209,7 @@ void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t
                               const std::vector<WrittenFile>* alone, int track) {
         const WrittenFile* own = alone ? fileOf(*alone, index) : nullptr;
         if (!own && !video) return addRecordings(tracks.sounds, like, h, laid, pieces);
-        const Rational source =
-            video ? inVideo : after(laid, own->holds(kept).start);
+        const Rational source = video ? inVideo : after(laid, own->holds(kept).start);
         TimelineClip c = ofWritten(h, laid, own ? *own : *video, kSoundRate, source);
         c.soundTrack = own ? 1 : track;
         put(tracks.sounds, like, c);

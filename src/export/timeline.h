@@ -44,8 +44,8 @@ struct TimelineClip {
     std::string name;
     int take = 0;
     std::string path;
-    Rational rate;           ///< What its medium counts in: frames, or samples.
-    Rational start;          ///< On the timeline.
+    Rational rate;   ///< What its medium counts in: frames, or samples.
+    Rational start;  ///< On the timeline.
     Rational length;
     Rational source;         ///< Where it begins, after the file's first picture or sample.
     Rational available;      ///< Length of the file.

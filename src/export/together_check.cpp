@@ -12,9 +12,9 @@
 
 namespace brisk {
 namespace {
-constexpr double kAlike = 0.0015;  // seconds: two roundings to a container's milliseconds
+constexpr double kAlike = 0.0015;         // seconds: two roundings to a container's milliseconds
 constexpr std::size_t kMostPlaces = 400;  // of one coded picture: an hour of a still would be slow
-}
+}  // namespace
 
 Result<FoundPicture> findPicture(const MediaInfo& take, const MediaInfo& written,
                                  const JobControl& job) {
@@ -65,7 +65,9 @@ Seconds Apart::worst() const {
 
 Apart apartFromPicture(ClockLine meant, ClockLine found, Seconds startsAt, TimeRange over) {
     // Sound of a later moment than the picture asks for comes too early.
-    const auto at = [&](Seconds t) { return meant.toRecording(startsAt + t) - found.toRecording(t); };
+    const auto at = [&](Seconds t) {
+        return meant.toRecording(startsAt + t) - found.toRecording(t);
+    };
     return {at(over.start), at((over.start + over.end) / 2), at(over.end)};
 }
 

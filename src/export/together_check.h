@@ -4,8 +4,8 @@
 /// Comparing a file's sound with the recording alone cannot tell: it fits at any distance from the
 /// picture.
 ///
-///     auto picture = findPicture(original.info, written.info, job);       // which pictures it holds
-///     auto apart = apartFromPicture(heard, found, picture->startsAt, overlap);
+///     auto picture = findPicture(original.info, written.info, job);       // which pictures it
+///     holds auto apart = apartFromPicture(heard, found, picture->startsAt, overlap);
 #pragma once
 
 #include <cstdint>

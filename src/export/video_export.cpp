@@ -9,12 +9,12 @@
 
 #include "core/atomic_file.h"
 #include "core/free_name.h"
-#include "export/handed_take.h"
 #include "core/number_text.h"
 #include "core/stretches.h"
 #include "core/time_text.h"
 #include "core/write_behind.h"
 #include "export/file_tracks.h"
+#include "export/handed_take.h"
 #include "media/dropped_cache.h"
 #include "media/file_hash.h"
 #include "media/take_remux.h"

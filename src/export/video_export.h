@@ -61,9 +61,9 @@ struct WrittenVideo {
     /// From the file's first picture to the one that its piece was to begin with.
     Seconds lead;
     ReadBack readBack;
-    LevelPlan level;  ///< As it was measured, or was known before.
-    TimeRange held;   ///< The take time that it holds, its lead with it.
-    std::string xxh3; ///< Of the whole file; empty where pictures were not compared.
+    LevelPlan level;   ///< As it was measured, or was known before.
+    TimeRange held;    ///< The take time that it holds, its lead with it.
+    std::string xxh3;  ///< Of the whole file; empty where pictures were not compared.
 };
 
 /// How its sound will be coded.

@@ -27,8 +27,7 @@ SampleDigest::~SampleDigest() = default;
 void SampleDigest::add(std::span<const std::int32_t> samples) {
     while (!samples.empty()) {
         const std::int64_t room = kBlock - frames_ % kBlock;
-        const std::size_t n =
-            std::min(samples.size(), static_cast<std::size_t>(room) * channels_);
+        const std::size_t n = std::min(samples.size(), static_cast<std::size_t>(room) * channels_);
         XXH3_64bits_update(state_->hash, samples.data(), n * sizeof(std::int32_t));
         samples = samples.subspan(n);
         frames_ += static_cast<std::int64_t>(n / channels_);
@@ -45,9 +44,8 @@ void SampleDigest::finish() {
 }
 
 std::optional<std::int64_t> SampleDigest::firstDifference(const SampleDigest& other) const {
-    const auto [mine, theirs] =
-        std::mismatch(seconds_.begin(), seconds_.end(), other.seconds_.begin(),
-                      other.seconds_.end());
+    const auto [mine, theirs] = std::mismatch(seconds_.begin(), seconds_.end(),
+                                              other.seconds_.begin(), other.seconds_.end());
     if (mine == seconds_.end() && theirs == other.seconds_.end()) return std::nullopt;
     const std::int64_t at = (mine - seconds_.begin()) * kBlock;
     return std::min({at, frames_, other.frames_});

@@ -38,8 +38,8 @@ std::int64_t toWords(std::span<const float> in, int bits, std::int32_t* out) {
         const float rounded = v + (v < 0 ? -0.5f : 0.5f);
         const float kept = std::min(std::max(rounded, -full), full - 1);
         clipped += in[n] > 1.0f || in[n] < -1.0f;
-        out[n] = static_cast<std::int32_t>(static_cast<std::uint32_t>(
-                     static_cast<std::int32_t>(kept)) << up);
+        out[n] = static_cast<std::int32_t>(
+            static_cast<std::uint32_t>(static_cast<std::int32_t>(kept)) << up);
     }
     return clipped;
 }

@@ -13,9 +13,9 @@
 
 #include "media/av_handles.h"
 #include "media/copied_streams.h"
+#include "media/packet_source.h"
 #include "media/packets_of_cut.h"
 #include "media/picture_coder.h"
-#include "media/packet_source.h"
 #include "media/sound_feed.h"
 
 extern "C" {

@@ -47,8 +47,8 @@ bool surelyFits(const TakeSoundPlan& plan) {
     if (plan.level.limit) return true;
     double peak = 0;
     for (const CleanPiece& p : plan.clean) {
-        peak = std::max(peak, p.recording->level.samplePeak *
-                                  mixFactor(*p.recording, plan.choice.heard()));
+        peak = std::max(
+            peak, p.recording->level.samplePeak * mixFactor(*p.recording, plan.choice.heard()));
     }
     const SoundChoice& c = plan.choice;
     const double camera =

@@ -44,7 +44,8 @@ bool surelyFits(const TakeSoundPlan& plan);
 /// fit.
 bool needsMeasuring(const TakeSoundPlan& plan, Coding coding);
 
-/// By how many dB measured peaks go over what a coding holds; 0 where they do not, or are not known.
+/// By how many dB measured peaks go over what a coding holds; 0 where they do not, or are not
+/// known.
 double overBy(const LevelPlan& level, Coding coding);
 
 /// The level with which it is written. Turned down or limited, true peaks stay under its ceiling.

@@ -24,8 +24,9 @@ struct LevelPlan {
 };
 
 /// Measures what is kept of the take and finds the gain that its choice asks for. A plain gain
-/// needs no measuring, but where its peaks may go over full scale (headroom.h). Silence stays as it is. The whole take is rendered once, or a few times
-/// where the limiter takes loudness away. Errors: CannotRead, Cancelled.   Threads: safe.
+/// needs no measuring, but where its peaks may go over full scale (headroom.h). Silence stays as it
+/// is. The whole take is rendered once, or a few times where the limiter takes loudness away.
+/// Errors: CannotRead, Cancelled.   Threads: safe.
 Result<LevelPlan> resolveLevel(const TakeSoundPlan& plan, const JobControl& job);
 
 /// Loudness and true peak of what a plan sounds like, as it is.

@@ -35,9 +35,8 @@ std::optional<ReadHistory> historyFromJson(const ordered_json& history, const Sh
         if (read.at >= read.steps.size()) return std::nullopt;
         const ShootState& inForce = *read.steps[read.at].state;
         const bool leadsThere = inForce.nextId == saved.nextId && inForce.media == saved.media &&
-                                inForce.tethers == saved.tethers &&
-                                inForce.marks == saved.marks && inForce.edits == saved.edits &&
-                                inForce.sound == saved.sound;
+                                inForce.tethers == saved.tethers && inForce.marks == saved.marks &&
+                                inForce.edits == saved.edits && inForce.sound == saved.sound;
         return leadsThere ? std::optional(std::move(read)) : std::nullopt;
     } catch (const ordered_json::exception&) {
         return std::nullopt;

@@ -7,8 +7,8 @@
 #include <random>
 #include <stdexcept>
 
-#include "core/json_text.h"
 #include "core/atomic_file.h"
+#include "core/json_text.h"
 #include "core/user_folder.h"
 #include "shoot/shoot_json.h"
 #include "shoot/state_patch.h"

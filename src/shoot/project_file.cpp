@@ -4,8 +4,8 @@
 #include <filesystem>
 #include <map>
 
-#include "core/json_text.h"
 #include "core/atomic_file.h"
+#include "core/json_text.h"
 #include "shoot/change_state.h"
 #include "shoot/history_json.h"
 #include "shoot/shoot_json.h"

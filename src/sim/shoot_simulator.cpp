@@ -7,8 +7,8 @@
 #include <future>
 #include <nlohmann/json.hpp>
 
-#include "core/json_text.h"
 #include "core/atomic_file.h"
+#include "core/json_text.h"
 #include "sim/camera.h"
 #include "sim/recorder.h"
 #include "sim/world_sound.h"

@@ -25,7 +25,8 @@ class OneSpoilsNone : public ::testing::Test {
         const auto day = test::babble(40, 48000, 3);
         for (const int n : {1, 2}) {
             const auto from = day.begin() + 48000 * (n * 15 - 10);
-            test::writeTake(file("press-0" + std::to_string(n) + ".mp4"), {from, from + 48000 * 12});
+            test::writeTake(file("press-0" + std::to_string(n) + ".mp4"),
+                            {from, from + 48000 * 12});
         }
         test::writeSound(file("rec.wav"), day, {});
         test::writeBytes(file("notes.mp4"), "Shot list: press, sewing, gold leaf.\n");
@@ -46,16 +47,16 @@ class OneSpoilsNone : public ::testing::Test {
     }
     std::vector<std::string> all(std::vector<std::string> more) {
         std::vector<std::string> c{"--quiet", "--camera"};
-        for (const char* n : {"press-01.mp4", "notes.mp4", "mute.mp4", "gone.mp4", "press-02.mp4"}) {
+        for (const char* n :
+             {"press-01.mp4", "notes.mp4", "mute.mp4", "gone.mp4", "press-02.mp4"}) {
             c.push_back(file(n));
         }
         c.insert(c.end(), {"--clean", file("broken.wav"), file("rec.wav")});
         more.insert(more.end(), c.begin(), c.end());
         return more;
     }
-    const std::map<std::string, std::string> bad_{{"notes.mp4", "not_media"},
-                                                  {"mute.mp4", "no_sound"},
-                                                  {"gone.mp4", "cannot_read"}};
+    const std::map<std::string, std::string> bad_{
+        {"notes.mp4", "not_media"}, {"mute.mp4", "no_sound"}, {"gone.mp4", "cannot_read"}};
     test::TempFolder folder_;
 };
 
@@ -87,7 +88,8 @@ TEST_F(OneSpoilsNone, WhileExporting) {
 TEST_F(OneSpoilsNone, WhileProbing) {
     const auto r = runCli({"probe", "--quiet", file("notes.mp4"), file("rec.wav")});
     EXPECT_EQ(r.exitCode, 1);
-    EXPECT_EQ(problemsOf(r.json()), (std::map<std::string, std::string>{{"notes.mp4", "not_media"}}));
+    EXPECT_EQ(problemsOf(r.json()),
+              (std::map<std::string, std::string>{{"notes.mp4", "not_media"}}));
     EXPECT_EQ(runCli({"probe", "--quiet", file("notes.mp4")}).exitCode, 3);
 }
 

@@ -19,8 +19,8 @@ class HeadroomTest : public ::testing::Test {
   protected:
     void SetUp() override {
         auto quiet = test::babble(14, 48000, 11);
-        test::writeTake(folder_.file("shout.mp4"), {quiet.begin() + 2 * 48000,
-                                                    quiet.begin() + 12 * 48000});
+        test::writeTake(folder_.file("shout.mp4"),
+                        {quiet.begin() + 2 * 48000, quiet.begin() + 12 * 48000});
         hot_ = quiet;
         for (float& v : hot_) v *= 4;  // about 6 dB over
         peak_ = 0;
@@ -98,9 +98,8 @@ TEST_F(HeadroomTest, ByDefaultTheWholeTakeIsTurnedDownAndNothingIsCut) {
         EXPECT_EQ(written->readBack.problem, "");
         EXPECT_NE(written->holds.find("so the whole take is turned down by"), std::string::npos)
             << written->holds;
-        const double gain =
-            std::pow(10.0, fittedInto(written->level, codingOf(codec), OverFull::TurnDown).gainDb /
-                               20);
+        const double gain = std::pow(
+            10.0, fittedInto(written->level, codingOf(codec), OverFull::TurnDown).gainDb / 20);
         EXPECT_LT(gain, 0.8);
         EXPECT_LE(peakOf(written->path), codec == SoundCodec::Aac ? 1.0f : 0.9f);
         if (codec != SoundCodec::Aac) {
@@ -142,8 +141,8 @@ TEST_F(HeadroomTest, GainAndMixingAreFoundToo) {
     mixed.choice.camera = CameraSound::Blended;
     mixed.choice.blendDb = 0;
     EXPECT_FALSE(surelyFits(mixed)) << "twice the same sound";
-    EXPECT_NEAR(resolveLevel(mixed, {})->samplePeakDb,
-                20 * std::log10(2 * take_->level.samplePeak), 0.2);
+    EXPECT_NEAR(resolveLevel(mixed, {})->samplePeakDb, 20 * std::log10(2 * take_->level.samplePeak),
+                0.2);
 }
 
 TEST_F(HeadroomTest, ThePlanSaysItBeforeAnythingIsWritten) {

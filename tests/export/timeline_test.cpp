@@ -195,8 +195,8 @@ std::vector<double> apartBy(const Timeline& t, const std::vector<HandedTake>& ta
 
 TEST_F(Timelines, SoundAndPictureAreAsFarApartAsInTheTake) {
     takes_.clear();
-    const Rational rates[] = {{24000, 1001}, {24, 1},         {25, 1}, {30000, 1001},
-                              {50, 1},       {60000, 1001},   {60, 1}, {30000, 1001}};
+    const Rational rates[] = {{24000, 1001}, {24, 1},       {25, 1}, {30000, 1001},
+                              {50, 1},       {60000, 1001}, {60, 1}, {30000, 1001}};
     double day = 100.0123;
     for (const Rational rate : rates) {
         const int n = static_cast<int>(takes_.size());
@@ -219,8 +219,7 @@ TEST_F(Timelines, SoundAndPictureAreAsFarApartAsInTheTake) {
             const WrittenFile v{name + ".mov", {0.12}}, s{name + ".wav", {0.12}};
             videos.push_back({h.id, {v, v}, {}});
             both.push_back({h.id, {v, v}, {s, s}});
-            const WrittenFile alone{
-                name + ".wav", {0}, {}, TimeRange{{kBegins / 48000.0}, {2.03}}};
+            const WrittenFile alone{name + ".wav", {0}, {}, TimeRange{{kBegins / 48000.0}, {2.03}}};
             sounds.push_back({h.id, {}, {alone, alone}});
         }
         for (const auto& written : {std::vector<WrittenTake>{}, videos, both, sounds}) {
@@ -254,16 +253,14 @@ TEST_F(Timelines, ReferencesAreFromTheTimelinesFolderWhereverOneStands) {
         const auto t = buildTimeline("A day", takes_, {{1, {{file}}, {}}});
         const std::string list = editList(t, folder).text;
         const json j = json::parse(otioText(t, folder));
-        const std::string url =
-            trackNamed(j, "A")["children"][0]["media_reference"]["target_url"];
-        return url + " | " + list.substr(list.find("FILE: ") + 6,
-                                         list.rfind('\n') - list.find("FILE: ") - 6);
+        const std::string url = trackNamed(j, "A")["children"][0]["media_reference"]["target_url"];
+        return url + " | " +
+               list.substr(list.find("FILE: ") + 6, list.rfind('\n') - list.find("FILE: ") - 6);
     };
     const std::string here = std::filesystem::current_path().string();
     EXPECT_EQ(urlOf(here + "/finished/a.mov", "finished"), "a.mov | a.mov");
     EXPECT_EQ(urlOf("finished/b/a.mov", here + "/finished/"), "b/a.mov | b/a.mov");
-    EXPECT_EQ(urlOf("/out/50% #1: a?.mov", "/out"),
-              "50%25%20%231%3A%20a%3F.mov | 50% #1: a?.mov");
+    EXPECT_EQ(urlOf("/out/50% #1: a?.mov", "/out"), "50%25%20%231%3A%20a%3F.mov | 50% #1: a?.mov");
     EXPECT_EQ(urlOf("/other/a.mov", "/out"), "file:///other/a.mov | /other/a.mov");
     EXPECT_EQ(urlOf("/outer/a.mov", "/out"), "file:///outer/a.mov | /outer/a.mov");
     EXPECT_EQ(urlOf("/out/..a.mov", "/out"), "..a.mov | ..a.mov");
@@ -362,11 +359,12 @@ TEST_F(Timelines, AnEditListCountsAsTheTimecodesDo) {
     EXPECT_NE(text.find("00:00:59;28 00:02:40;02 01:00:00;00 01:01:40;02"), std::string::npos)
         << text;
     EXPECT_NE(text.find("10:00:00:00 10:00:10:00"), std::string::npos) << text;
-    for (HandedTake& h : takes_) h.scan = [&] {
-        auto scan = std::make_shared<SoundScan>(*h.scan);
-        scan->info.stamps.timecode = "";
-        return scan;
-    }();
+    for (HandedTake& h : takes_)
+        h.scan = [&] {
+            auto scan = std::make_shared<SoundScan>(*h.scan);
+            scan->info.stamps.timecode = "";
+            return scan;
+        }();
     EXPECT_TRUE(editList(buildTimeline("A day", takes_, {}), "/out")
                     .text.starts_with("TITLE: A day\nFCM: NON-DROP FRAME\n\n"));
 }
@@ -393,11 +391,10 @@ TEST_F(Timelines, NoNameBreaksALineOfAnEditList) {
 TEST_F(Timelines, APieceBeginsWithATimecodeOfItsOwn) {
     takes_.resize(1);
     takes_[0].sound.kept = {{{2}, {4}}, {{6}, {8}}};
-    const std::vector<WrittenTake> written{
-        {1,
-         {{"/out/a 1.mov", {0}, {{}, "01:00:12:00", ""}},
-          {"/out/a 2.mov", {0}, {{}, "01:00:16:00", ""}}},
-         {}}};
+    const std::vector<WrittenTake> written{{1,
+                                            {{"/out/a 1.mov", {0}, {{}, "01:00:12:00", ""}},
+                                             {"/out/a 2.mov", {0}, {{}, "01:00:16:00", ""}}},
+                                            {}}};
     const auto timeline = buildTimeline("A day", takes_, written);
     const auto events = parsed(editList(timeline, "/out").text, 25);
     ASSERT_EQ(events.size(), 2u);
@@ -409,7 +406,8 @@ TEST_F(Timelines, APieceBeginsWithATimecodeOfItsOwn) {
 TEST_F(Timelines, AFileThatBeginsBeforeItsPieceIsEnteredLater) {
     takes_.resize(1);
     takes_[0].sound.kept = {{{2}, {4}}};
-    const auto timeline = buildTimeline("A day", takes_, {{1, {{"/out/a.mov", {0.8}, {{}, "01:00:11:05", ""}}}, {}}});
+    const auto timeline =
+        buildTimeline("A day", takes_, {{1, {{"/out/a.mov", {0.8}, {{}, "01:00:11:05", ""}}}, {}}});
     const json j = json::parse(otioText(timeline, "/out"));
     walk(j);
     const double clock = 3600 + 11.2;  // what the file's timecode says at its beginning
@@ -449,8 +447,10 @@ TEST_F(Timelines, OtherMicrophonesHaveTracksOfTheirOwn) {
 
 TEST_F(Timelines, PictureAndSoundOfOneNewFileAreOneEvent) {
     takes_.resize(2);
-    const EditList list = editList(buildTimeline(
-        "A day", takes_, {{1, {{"/out/bench 1.mov"}}, {}}, {2, {{"/out/bench 2.mov"}}, {}}}), "/out");
+    const EditList list =
+        editList(buildTimeline("A day", takes_,
+                               {{1, {{"/out/bench 1.mov"}}, {}}, {2, {{"/out/bench 2.mov"}}, {}}}),
+                 "/out");
     const auto events = parsed(list.text, 25);
     ASSERT_EQ(events.size(), 2u) << list.text;
     EXPECT_EQ(events[0].mode, "B");

@@ -94,9 +94,9 @@ TEST_F(DayLayoutTest, RecordingsLieWhereTheirStampsSayOrOneAfterTheOther) {
 }
 
 TEST_F(DayLayoutTest, PastMidnightComesAfterIt) {
-    add("late.wav", MediaKind::Recording, 600, 600);               // 0:10
-    add("evening.wav", MediaKind::Recording, 900, 23 * 3600);      // 23:00
-    add("midnight.wav", MediaKind::Recording, 900, 86400 - 120);   // 23:58
+    add("late.wav", MediaKind::Recording, 600, 600);              // 0:10
+    add("evening.wav", MediaKind::Recording, 900, 23 * 3600);     // 23:00
+    add("midnight.wav", MediaKind::Recording, 900, 86400 - 120);  // 23:58
     const DayLayout d = day();
     EXPECT_EQ(d.ribbons[1].day.start, Seconds{0});
     EXPECT_EQ(d.ribbons[2].day.start, Seconds{3600 - 120});

@@ -287,5 +287,19 @@ TEST_F(JournalTest, FiftyDeathsAtRandomMomentsLoseNothing) {
     EXPECT_GT(steps, 100) << "they did not get anywhere";
 }
 
+TEST_F(JournalTest, ANameThatIsNoTextIsWrittenDownAllTheSame) {
+    Shoot shoot;
+    auto journal = Journal::begin(folder_.file("odd.journal"), shoot, "");
+    ASSERT_TRUE(journal);
+    MediaItem odd;
+    odd.path = "/card/press-\xff\xfe.mp4";
+    odd.role = MediaKind::Take;
+    shoot.apply(commands::addMedia({odd}));
+    ASSERT_TRUE(journal->applied(shoot));
+    const auto found = readJournal(folder_.file("odd.journal"));
+    ASSERT_TRUE(found && *found);
+    EXPECT_EQ((*found)->shoot.state().media.size(), 1u);
+}
+
 }  // namespace
 }  // namespace brisk

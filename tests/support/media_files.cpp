@@ -98,7 +98,8 @@ void writeTakeOfRealSize(const std::string& path, const std::vector<float>& mono
     writeSound(sound, mono);
     ffmpeg("-f lavfi -i testsrc2=size=3840x2160:rate=" + std::to_string(fps) + " -i '" + sound +
            "' -vf noise=alls=12:allf=t -c:v libx264 -preset ultrafast -g " + std::to_string(fps) +
-           " -b:v 60M -pix_fmt yuv420p -c:a aac -b:a 192k -shortest '" + path + "'");
+           " -b:v 60M -pix_fmt yuv420p -c:a aac -b:a 192k -t " +
+           std::to_string(static_cast<double>(mono.size()) / 48000) + " '" + path + "'");
     std::filesystem::remove(sound);
 }
 

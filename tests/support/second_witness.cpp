@@ -26,8 +26,7 @@ struct Unref {
 /// Time of a buffer on the common clock of all streams.
 double runningSeconds(GstSample* sample, GstBuffer* buffer) {
     const GstSegment* segment = gst_sample_get_segment(sample);
-    const guint64 t =
-        gst_segment_to_running_time(segment, GST_FORMAT_TIME, GST_BUFFER_PTS(buffer));
+    const guint64 t = gst_segment_to_running_time(segment, GST_FORMAT_TIME, GST_BUFFER_PTS(buffer));
     return t == GST_CLOCK_TIME_NONE ? NAN : static_cast<double>(t) * 1e-9;
 }
 
@@ -80,7 +79,9 @@ void onPad(GstElement* decode, GstPad* pad, gpointer pipeline) {
     GstCaps* caps = gst_pad_query_caps(pad, nullptr);
     const std::string name = gst_structure_get_name(gst_caps_get_structure(caps, 0));
     gst_caps_unref(caps);
-    const char* to = name.starts_with("audio") ? "sound" : name.starts_with("video") ? "picture" : "";
+    const char* to = name.starts_with("audio")   ? "sound"
+                     : name.starts_with("video") ? "picture"
+                                                 : "";
     GstElement* entry = *to ? gst_bin_get_by_name(GST_BIN(pipeline), to) : nullptr;
     GstPad* sink = entry ? gst_element_get_static_pad(entry, "sink") : nullptr;
     if (!sink || gst_pad_is_linked(sink)) {

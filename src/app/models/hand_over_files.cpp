@@ -75,9 +75,8 @@ QVariant HandOverFiles::data(const QModelIndex& index, int role) const {
         case Qt::DisplayRole:
             return name;
         case Qt::ToolTipRole:
-            return r.xxh3.empty()
-                       ? q(r.path) + QLatin1Char('\n') + sentence
-                       : tr("%1\n%2\nXXH3-128 %3").arg(q(r.path), sentence, q(r.xxh3));
+            return r.xxh3.empty() ? q(r.path) + QLatin1Char('\n') + sentence
+                                  : tr("%1\n%2\nXXH3-128 %3").arg(q(r.path), sentence, q(r.xxh3));
         case Qt::AccessibleTextRole:
             return tr("%1: %2. %3").arg(name, asideOf(f, r), sentence);
         case SentenceRole:

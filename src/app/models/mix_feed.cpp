@@ -91,9 +91,9 @@ void MixFeed::take(float* out, std::int64_t frames) {
         Made& m = made_.front();
         const std::size_t all = m.block.stereo.size() / 2;
         const auto n = std::min<std::size_t>(all - m.used, static_cast<std::size_t>(frames));
-        const Seconds begins = m.block.at + Transport::kRate.seconds(
-                                                static_cast<std::int64_t>(m.used)) *
-                                                m.block.speed;
+        const Seconds begins =
+            m.block.at +
+            Transport::kRate.seconds(static_cast<std::int64_t>(m.used)) * m.block.speed;
         if (m.used == 0 || placed_.back().speed == 0) place(begins, m.block.speed);
         if (out) {
             std::copy_n(m.block.stereo.data() + 2 * m.used, 2 * n, out);

@@ -25,8 +25,8 @@ namespace brisk::app {
 class Player : public QObject {
     Q_OBJECT
   public:
-    using OpenSound = std::function<Result<Transport>(
-        const std::shared_ptr<const SoundScan>& take, const std::optional<TakeSoundPlan>& plan)>;
+    using OpenSound = std::function<Result<Transport>(const std::shared_ptr<const SoundScan>& take,
+                                                      const std::optional<TakeSoundPlan>& plan)>;
 
     /// \param open  called on a thread of its own for what is played.
     explicit Player(QObject* parent = nullptr, OpenSound open = openTransport);

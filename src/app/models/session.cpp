@@ -9,10 +9,10 @@
 #include "align/stamp_place.h"
 #include "core/time_text.h"
 #include "dsp/onset_settle.h"
+#include "render/headroom.h"
 #include "shoot/commands.h"
 #include "shoot/edit_commands.h"
 #include "shoot/mark_commands.h"
-#include "render/headroom.h"
 
 namespace brisk::app {
 namespace {
