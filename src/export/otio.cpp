@@ -81,6 +81,7 @@ ordered_json clip(const TimelineClip& c, const fs::path& folder) {
         own["drift_ppm"] = c.driftPpm;
         own["offset_seconds"] = c.offset.value;
     }
+    if (!c.timecode.empty()) own["timecode"] = c.timecode;
     if (c.soundTrack > 1) own["sound_track"] = c.soundTrack;
     return j;
 }

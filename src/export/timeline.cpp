@@ -48,6 +48,7 @@ void setClock(TimelineClip& c, const TimeStamps& stamps, Rational pictures) {
     if (const auto t = readTimecode(stamps.timecode, pictures)) {
         c.mediaStart = secondsOf(t->frame, pictures);
         c.dropFrame = t->drop;
+        c.timecode = stamps.timecode;
     } else if (stamps.bextReference) {
         c.mediaStart = secondsOf(ticks(*stamps.bextReference, c.rate), c.rate);
     }

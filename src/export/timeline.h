@@ -50,6 +50,7 @@ struct TimelineClip {
     Rational source;         ///< Where it begins, after the file's first picture or sample.
     Rational available;      ///< Length of the file.
     Rational mediaStart;     ///< What the file's own clock says at its beginning; 0 = it has none.
+    std::string timecode;    ///< That clock in words, where it is a timecode.
     bool dropFrame = false;  ///< That clock is a timecode that leaves out numbers.
     int soundTrack = 1;      ///< Which of the file's sound tracks, from 1.
     /// Of a recording that is pointed at as it is.

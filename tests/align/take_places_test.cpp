@@ -27,7 +27,7 @@ class TakePlacesTest : public ::testing::Test {
         std::vector<const SoundScan*> clean;
         for (const auto& s : files_) clean.push_back(&s);
         auto all = matchAll({&take_.back()}, clean, {}, 2, {});
-        EXPECT_FALSE(all.problem);
+        EXPECT_TRUE(all.problems.empty());
         return all.places.front();
     }
     static std::vector<float> samples(const std::vector<float>& v, std::size_t from,

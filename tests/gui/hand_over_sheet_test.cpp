@@ -40,8 +40,12 @@ class HandOverSheet : public ::testing::Test {
         test::writeTake(folder_.file("sewing-02.mp4"), test::cut(day, 25, 40));
         test::writeTake(folder_.file("sewing-03.mp4"), test::cut(day, 45, 60));
         test::writeSound(folder_.file("lavalier.wav"), day);
+        openSheet(4);
+    }
+    /// Takes in the folder, matches, tethers what is sure, and opens the sheet.
+    void openSheet(std::size_t files) {
         w.drop({QString::fromStdString(folder_.file(""))});
-        (void)QTest::qWaitFor([&] { return session().state().media.size() == 4; }, 20000);
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == files; }, 20000);
         w.waitQuiet();
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
         w.waitQuiet();
@@ -175,6 +179,44 @@ TEST_F(HandOverSheet, OneTakeOnlyAndWhatTheContainerDoesNotTakeIsNotOffered) {
     w.press(QStringLiteral("Hand over…"));
     w.window.choose(session().state().ids(MediaKind::Take)[1]);
     EXPECT_TRUE(w.window.bench().isVisible());
+}
+
+/// The same with a recorder that writes floating point, far over full scale.
+class HotSheet : public HandOverSheet {
+  protected:
+    void SetUp() override {
+        const auto day = test::babble(40, 48000, 8);
+        test::writeTake(folder_.file("press-01.mp4"), test::cut(day, 5, 25));
+        auto hot = day;
+        for (float& v : hot) v *= 5;
+        test::writeSound(folder_.file("lavalier.wav"), hot, {"pcm_f32le", 48000, 1, {}, {}});
+        openSheet(2);
+    }
+    std::string holds() { return desk().plan().files.at(0).holds; }
+};
+
+TEST_F(HotSheet, PeaksAreMeasuredAndSaidAndAPersonChooses) {
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return holds().find("peaks would go") != std::string::npos; }, 60000))
+        << holds();
+    EXPECT_NE(holds().find("so the whole take is turned down by"), std::string::npos);
+    ASSERT_TRUE(w.press(QStringLiteral("peaks too high: limit the peaks")));
+    EXPECT_NE(holds().find("are limited to -1.0 dBTP"), std::string::npos) << holds();
+    ASSERT_TRUE(w.press(QStringLiteral("peaks too high: let them be cut")));
+    EXPECT_NE(holds().find("are CUT there, as chosen"), std::string::npos) << holds();
+    ASSERT_TRUE(w.press(QStringLiteral("its sound: 32-bit float")));
+    EXPECT_NE(holds().find("over full scale are kept"), std::string::npos) << holds();
+    EXPECT_FALSE(w.button(QStringLiteral("peaks too high: limit the peaks")))
+        << "nothing to choose";
+    // From the disk itself, with the slow check value.
+    ASSERT_TRUE(w.press(QStringLiteral("read back: from the disk")));
+    ASSERT_TRUE(w.press(QStringLiteral("read back: SHA-256, too")));
+    ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
+    w.waitQuiet();
+    const FileResult& r = desk().results().at(0);
+    EXPECT_EQ(r.state, FileState::Written) << r.problem;
+    EXPECT_EQ(r.sha256.size(), 64u);
+    EXPECT_TRUE(r.check.everySample);
 }
 
 }  // namespace

@@ -15,6 +15,7 @@
 #include "support/pieces.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
+#include "window_driver.h"
 
 namespace brisk::app {
 namespace {
@@ -144,6 +145,32 @@ TEST_F(Heard, ATakeOfRealSizePlays) {
     const auto rec = std::make_shared<const SoundScan>(test::scanned(folder_.file("day.wav")));
     Player p;
     expectHeard(p, take, test::planOf(take, rec, {{4}, {0}}));
+}
+
+TEST_F(Heard, InTheWindowATakeOfRealSizePlaysOnSpace) {
+    const auto day = test::babble(14, 48000, 12);
+    test::writeSound(folder_.file("day.wav"), day, {});
+    test::writeTakeOfRealSize(folder_.file("real.mp4"),
+                              {day.begin() + 2 * 48000, day.begin() + 12 * 48000}, 60);
+    test::WindowDriver w;
+    w.drop({QString::fromStdString(folder_.file("real.mp4")),
+            QString::fromStdString(folder_.file("day.wav"))});
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return w.window.session().state().media.size() == 2; }, 60000));
+    ASSERT_TRUE(w.waitQuiet());
+    ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
+    ASSERT_TRUE(w.waitQuiet());
+    server->startRecording();
+    w.seam().setFocus();
+    QTest::keyClick(&w.seam(), Qt::Key_Space);
+    Player& player = w.window.bench().player();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return player.position().value > 1.5; }, 60000))
+        << "it stands at " << player.position().value;
+    EXPECT_TRUE(player.playing());
+    EXPECT_NEAR(w.seam().playhead().value, player.position().value, 1) << "and the window follows";
+    QTest::keyClick(&w.seam(), Qt::Key_Space);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !player.playing(); }, 20000));
+    EXPECT_GT(heardPart(server->stopRecording()).left.size(), 24000u);
 }
 
 TEST_F(Heard, ACardThatIsSlowIsWaitedForAndThenHeard) {

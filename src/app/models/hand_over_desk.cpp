@@ -27,6 +27,9 @@ std::string rememberedWords(const HandOverChoice& c) {
     add(c.sound == SoundFormat::Wav, "sound-wav");
     add(c.sound == SoundFormat::Flac, "sound-flac");
     add(c.sound == SoundFormat::WavFloat, "sound-wav-float");
+    add(c.check == CheckDepth::Disk, "check-disk");
+    add(c.check == CheckDepth::Sound, "check-sound");
+    add(c.sha256, "sha256");
     add(c.overFull == OverFull::Limit, "over-limit");
     add(c.overFull == OverFull::Clip, "over-clip");
     add(c.pieces != PieceStart::Exact, pieceStartName(c.pieces));
@@ -51,6 +54,9 @@ void takeRemembered(const std::string& words, HandOverChoice& c) {
         }
         if (const auto known = codecNamed(w)) c.codec = known;
         if (w == "sound-wav-float") c.sound = SoundFormat::WavFloat;
+        if (w == "check-disk") c.check = CheckDepth::Disk;
+        if (w == "check-sound") c.check = CheckDepth::Sound;
+        c.sha256 = c.sha256 || w == "sha256";
         if (w == "over-limit") c.overFull = OverFull::Limit;
         if (w == "over-clip") c.overFull = OverFull::Clip;
         if (w == "sound-wav") c.sound = SoundFormat::Wav;

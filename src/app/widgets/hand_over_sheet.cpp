@@ -65,6 +65,7 @@ HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent
     addSoundRow();
     addPeaksRow();
     addPapersRow();
+    addCheckRow();
     addNameRow();
 
     files_ = new QListView(this);
@@ -240,6 +241,29 @@ void HandOverSheet::addPapersRow() {
            &HandOverChoice::htmlReport);
     toggle(tr("table"), tr("The same as CSV"), &HandOverChoice::csvReport);
     toggle(tr("JSON"), tr("The same for scripts"), &HandOverChoice::jsonReport);
+    row->addStretch(1);
+}
+
+void HandOverSheet::addCheckRow() {
+    auto* row = addRow(tr("read back"));
+    const auto depth = [&](const QString& text, const QString& tip, CheckDepth which) {
+        addChoice(
+            row, tr("read back"), text, tip,
+            [which](const HandOverChoice& c) { return c.check == which; },
+            [which](HandOverChoice& c) { c.check = which; });
+    };
+    depth(tr("every picture"), tr("Every picture and every sound, as the system holds the file"),
+          CheckDepth::Pictures);
+    depth(tr("from the disk"),
+          tr("The same, after the file was written out and dropped from memory: slower"),
+          CheckDepth::Disk);
+    depth(tr("sounds only"), tr("Quicker: pictures are not compared"), CheckDepth::Sound);
+    row->addSpacing(16);
+    addChoice(
+        row, tr("read back"), tr("SHA-256, too"),
+        tr("A slow check value for those who ask for it; a quick one is always taken"),
+        [](const HandOverChoice& c) { return c.sha256; },
+        [](HandOverChoice& c) { c.sha256 = !c.sha256; });
     row->addStretch(1);
 }
 

@@ -44,6 +44,7 @@ class HandOverSheet : public QWidget {
     void addSoundRow();
     void addPeaksRow();
     void addPapersRow();
+    void addCheckRow();
     void addNameRow();
     void addActions();
     void chooseFolder();
