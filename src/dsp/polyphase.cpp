@@ -67,6 +67,8 @@ const std::vector<Taps>& table() {
 /// Sixteen numbers side by side; processors that hold fewer take them in parts.
 constexpr std::size_t kLanes = 16;
 using Lanes = float __attribute__((vector_size(kLanes * sizeof(float))));
+using Half = float __attribute__((vector_size(kLanes / 2 * sizeof(float))));
+using Quarter = float __attribute__((vector_size(kLanes / 4 * sizeof(float))));
 
 /// out[k * outStep] = the line at `first` + k * step, for positions that have all their taps.
 BRISK_FAST void interpolate(const Taps* phases, const float* line, double first, double step,
@@ -92,13 +94,16 @@ BRISK_FAST void interpolate(const Taps* phases, const float* line, double first,
             next += u * x;
         }
         const Lanes s = here + b * (next - here);
-        float all[kLanes];
-        std::memcpy(all, &s, sizeof all);
-        // In halves, as sixteen numbers are added fastest.
-        for (std::size_t half = kLanes / 2; half > 0; half /= 2) {
-            for (std::size_t n = 0; n < half; ++n) all[n] += all[n + half];
-        }
-        out[k * outStep] = all[0];
+        // In halves, as so many numbers are added fastest.
+        Half low, high;
+        std::memcpy(&low, &s, sizeof low);
+        std::memcpy(&high, reinterpret_cast<const char*>(&s) + sizeof low, sizeof high);
+        const Half h = low + high;
+        Quarter first4, last4;
+        std::memcpy(&first4, &h, sizeof first4);
+        std::memcpy(&last4, reinterpret_cast<const char*>(&h) + sizeof first4, sizeof last4);
+        const Quarter q = first4 + last4;
+        out[k * outStep] = (q[0] + q[2]) + (q[1] + q[3]);
     }
 }
 
