@@ -193,7 +193,9 @@ Result<Seen> lookAt(const VideoExportPlan& meant, const AtomicFile& file, const 
 
 }  // namespace
 
-Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job) {
+namespace {
+
+Result<void> canBeWritten(const VideoExportPlan& plan) {
     if (const auto nothing = nothingToWrite(plan.sound); !nothing.empty()) {
         return fail(ErrorCode::CannotWrite, nothing, plan.take.info.path);
     }
@@ -209,6 +211,46 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
                         codecWords(can.front()) + ". Nothing was written.",
                     plan.take.info.path);
     }
+    return {};
+}
+
+/// The sounds of a file, each at its beginning, and the tracks that they become. `sounds` holds
+/// what the tracks pull from.
+Result<void> openTracks(const VideoExportPlan& meant, Seconds begins,
+                        std::vector<TakeSound>& sounds, RemuxPlan& remux) {
+    sounds.reserve(meant.tracks.size());
+    for (const FileTrack& t : meant.tracks) {
+        auto opened = TakeSound::open(t.sound, kVideoSound);
+        if (!opened) return tl::unexpected(opened.error());
+        TakeSound& sound = sounds.emplace_back(std::move(*opened));
+        RemuxTrack track;
+        track.spec = soundTrack(codecOf(meant), remux.format, sound.channels(), t.title);
+        track.spec.language = meant.take.info.sounds.front().language;
+        track.spec.playsByItself = remux.tracks.empty();
+        track.start = soundStartFor(remux.format, track.spec);
+        track.pull = [&sound](std::span<float> out) { return sound.read(out); };
+        const std::int64_t first = kVideoSound.samples(begins + track.start);
+        if (auto sought = sound.seek(first); !sought) return sought;
+        remux.tracks.push_back(std::move(track));
+    }
+    return {};
+}
+
+/// Samples that did not fit: a problem, unless that was chosen; then part of what the file holds.
+void sayWhatWasCut(const Remuxed& made, const VideoExportPlan& meant, std::string& problem,
+                   std::string& holds) {
+    for (std::size_t i = 0; i < meant.tracks.size(); ++i) {
+        const Clipped clipped =
+            clippedWords(made.sounds[i].clipped, meant.tracks[i], meant.overFull);
+        if (!clipped.problem.empty()) problem += (problem.empty() ? "" : " ") + clipped.problem;
+        if (!clipped.words.empty()) holds += " " + clipped.words;
+    }
+}
+
+}  // namespace
+
+Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job) {
+    if (auto possible = canBeWritten(plan); !possible) return tl::unexpected(possible.error());
     VideoExportPlan meant = plan;
     TakeSoundPlan& soundPlan = meant.sound;
     const Coding coding = codingOf(codecOf(plan));
@@ -241,21 +283,8 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     if (!fitted) return tl::unexpected(fitted.error());
     meant.tracks = std::move(*fitted);
     std::vector<TakeSound> sounds;  // as many as tracks, which hold on to them
-    sounds.reserve(meant.tracks.size());
-    for (const FileTrack& t : meant.tracks) {
-        auto opened = TakeSound::open(t.sound, kVideoSound);
-        if (!opened) return tl::unexpected(opened.error());
-        TakeSound& sound = sounds.emplace_back(std::move(*opened));
-        RemuxTrack track;
-        track.spec = soundTrack(codecOf(plan), remux.format, sound.channels(), t.title);
-        track.spec.language = plan.take.info.sounds.front().language;
-        track.spec.playsByItself = remux.tracks.empty();
-        track.start = soundStartFor(remux.format, track.spec);
-        track.pull = [&sound](std::span<float> out) { return sound.read(out); };
-        if (auto s = sound.seek(kVideoSound.samples(begins + track.start)); !s) {
-            return tl::unexpected(s.error());
-        }
-        remux.tracks.push_back(std::move(track));
+    if (auto opened = openTracks(meant, begins, sounds, remux); !opened) {
+        return tl::unexpected(opened.error());
     }
     const auto made = [&] {
         const WriteBehind behind(file->temporaryPath());
@@ -269,13 +298,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
     std::string holds = describeExport(meant);
-    for (std::size_t i = 0; i < meant.tracks.size(); ++i) {
-        const Clipped clipped =
-            clippedWords(made->sounds[i].clipped, meant.tracks[i], plan.overFull);
-        std::string& problem = seen->readBack.problem;
-        if (!clipped.problem.empty()) problem += (problem.empty() ? "" : " ") + clipped.problem;
-        if (!clipped.words.empty()) holds += " " + clipped.words;
-    }
+    sayWhatWasCut(*made, meant, seen->readBack.problem, holds);
     return WrittenVideo{file->target().string(),
                         std::move(holds),
                         early ? leadOf(plan.take, plan.stretch) : Seconds{0},
