@@ -84,8 +84,9 @@ Result<void> AtomicFile::commitAsNew() {
     if (auto synced = sync(); !synced) return synced;
     const FolderLock alone(target_.parent_path());
     // Who does not know of the lock may still be quicker: then the next name is tried.
+    FreeNames names(target_.parent_path());
     for (;;) {
-        const fs::path name = freePath(target_);
+        const fs::path name = names.take(target_.stem().string(), target_.extension().string());
         const std::error_code ec = publishNew(file_.path(), name);
         if (ec == std::errc::file_exists) continue;
         if (ec) return cannotWrite(target_, ec.message());

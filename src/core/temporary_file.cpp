@@ -86,9 +86,11 @@ Result<TemporaryFile> TemporaryFile::createBeside(const fs::path& target) {
             why = errno;
             continue;
         }
-        // Where there are no locks, nobody will think it dead either.
-        (void)::flock(fd, LOCK_EX | LOCK_NB);
-        if (stillNamed(fd, path)) return TemporaryFile(path, fd);
+        // Where there are no locks, nobody will think it dead either. Where somebody else has it,
+        // they were looking for dead ones in just this moment, and may take it away.
+        const bool taken = ::flock(fd, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK;
+        if (!taken && stillNamed(fd, path)) return TemporaryFile(path, fd);
+        ::unlink(path.c_str());
         ::close(fd);
     }
     return fail(ErrorCode::CannotWrite, std::strerror(why), target.string(), std::strerror(why));
