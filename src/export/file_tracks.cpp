@@ -32,21 +32,26 @@ std::vector<FileTrack> fileTracks(const TakeSoundPlan& plan) {
     return out;
 }
 
+Result<FileTrack> fittedTrack(FileTrack track, Coding coding, OverFull how, const JobControl& job) {
+    TakeSoundPlan& sound = track.sound;
+    if (coding != Coding::Float && !sound.level.peakKnown && !surelyFits(sound)) {
+        auto level = measureLevel(sound, job);
+        if (!level) return tl::unexpected(level.error());
+        sound.level = *level;
+    }
+    sound.level = fittedInto(sound.level, coding, how);
+    return track;
+}
+
 Result<std::vector<FileTrack>> fittedTracks(const TakeSoundPlan& plan, Coding coding, OverFull how,
                                             const JobControl& job) {
-    std::vector<FileTrack> tracks = fileTracks(plan);
-    const auto all = static_cast<double>(tracks.size());
-    for (std::size_t i = 0; i < tracks.size(); ++i) {
-        TakeSoundPlan& sound = tracks[i].sound;
-        const auto n = static_cast<double>(i);
-        if (coding != Coding::Float && !sound.level.peakKnown && !surelyFits(sound)) {
-            auto level = measureLevel(sound, job.part(n / all, (n + 1) / all));
-            if (!level) return tl::unexpected(level.error());
-            sound.level = *level;
-        }
-        sound.level = fittedInto(sound.level, coding, how);
+    std::vector<FileTrack> tracks = fileTracks(plan), out;
+    for (FileTrack& track : tracks) {
+        auto fitted = fittedTrack(std::move(track), coding, how, job);
+        if (!fitted) return tl::unexpected(fitted.error());
+        out.push_back(std::move(*fitted));
     }
-    return tracks;
+    return out;
 }
 
 Clipped clippedWords(std::int64_t samples, const FileTrack& track, OverFull how) {

@@ -21,8 +21,10 @@ struct FileTrack {
 /// At least one; the first is the one that plays by itself.
 std::vector<FileTrack> fileTracks(const TakeSoundPlan& plan);
 
-/// The same, each with the level with which its peaks fit. What is not known of peaks is measured.
+/// A track with the level with which its peaks fit. What is not known of them is measured.
 /// Errors: CannotRead, Cancelled.
+Result<FileTrack> fittedTrack(FileTrack track, Coding coding, OverFull how, const JobControl& job);
+/// All tracks of a file, each fitted. Errors: as above.
 Result<std::vector<FileTrack>> fittedTracks(const TakeSoundPlan& plan, Coding coding, OverFull how,
                                             const JobControl& job);
 

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/add_sentence.h"
 #include "export/file_tracks.h"
 #include "export/video_export.h"
 #include "media/file_contents.h"
@@ -13,10 +14,6 @@
 
 namespace brisk {
 namespace {
-
-void say(ReadBack& r, const std::string& problem) {
-    if (!problem.empty()) r.problem += (r.problem.empty() ? "" : " ") + problem;
-}
 
 /// Every packet and every sample, as far as they can be compared.
 Result<void> compareAll(const VideoExportPlan& plan, const MediaInfo& info,
@@ -35,7 +32,7 @@ Result<void> compareAll(const VideoExportPlan& plan, const MediaInfo& info,
         if (!made.sounds[i].digest) continue;
         const std::string problem = compareSamples(tracks[i], *made.sounds[i].digest,
                                                    held->sounds.at(info.sounds[i].stream));
-        say(r, problem);
+        addSentence(r.problem, problem);
         if (i == 0) r.sound.everySample = problem.empty();
     }
     return {};
@@ -51,8 +48,8 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     r.stamps = info->stamps;
     const auto tracks = plan.tracks.empty() ? fileTracks(plan.sound) : plan.tracks;
     if (info->sounds.size() != tracks.size()) {
-        say(r, "It holds " + std::to_string(info->sounds.size()) + " sounds and not " +
-                   std::to_string(tracks.size()) + ".");
+        addSentence(r.problem, "It holds " + std::to_string(info->sounds.size()) +
+                                   " sounds and not " + std::to_string(tracks.size()) + ".");
         return r;
     }
     const bool codedAnew = plan.cut && plan.cut->way == PieceWay::CodedAnew;
@@ -65,7 +62,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
         if (!picture) return tl::unexpected(picture.error());
         r.picture = std::move(*picture);
     }
-    say(r, r.picture.problem);
+    addSentence(r.problem, r.picture.problem);
     const TimeRange held =
         plan.cut ? TimeRange{plan.cut->start, std::min(plan.cut->end, plan.stretch->end)}
                  : TimeRange{{0}, plan.take.pictures.end()};
@@ -73,7 +70,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
         if (job.stopRequested()) return cancelled();
         auto check = checkSound(tracks[i], held, *info, i);
         if (!check) return tl::unexpected(check.error());
-        say(r, check->problem);
+        addSentence(r.problem, check->problem);
         // The slips that are kept are those of the clean sound; others only speak up.
         if (i == 0) {
             check->everySample = r.sound.everySample;

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <vector>
 
+#include "core/add_sentence.h"
 #include "core/time_text.h"
 #include "dsp/plain_lag.h"
 #include "media/sound_reader.h"
@@ -127,12 +128,10 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
     if (!reader) return tl::unexpected(reader.error());
     auto sound = TakeSound::open(track.sound, kRate);
     if (!sound) return tl::unexpected(sound.error());
-    const auto say = [&](const std::string& problem) {
-        check.problem += (check.problem.empty() ? "" : " ") + problem;
-    };
     if (reader->channels() != sound->channels()) {
-        say("The " + track.words + " has " + std::to_string(reader->channels()) +
-            " channels in the file and not " + std::to_string(sound->channels()) + ".");
+        addSentence(check.problem,
+                    "The " + track.words + " has " + std::to_string(reader->channels()) +
+                        " channels in the file and not " + std::to_string(sound->channels()) + ".");
         return check;
     }
     const CleanPieces& pieces = track.sound.clean;
@@ -158,8 +157,9 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
             if (spot->fits) continue;
             const std::string which =
                 sound->channels() > 1 ? ", channel " + std::to_string(channel + 1) + "," : "";
-            say("The " + track.words + which + " at " + clockText(*at, 1) + " lies " +
-                slipText(spot->slip) + " from where the tether says.");
+            addSentence(check.problem, "The " + track.words + which + " at " + clockText(*at, 1) +
+                                           " lies " + slipText(spot->slip) +
+                                           " from where the tether says.");
         }
     }
     return check;

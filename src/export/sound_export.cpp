@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "align/stamp_place.h"
+#include "core/add_sentence.h"
 #include "core/atomic_file.h"
 #include "core/free_name.h"
 #include "core/time_text.h"
@@ -35,13 +36,9 @@ const char* codecOf(SoundFormat format) {
     return format == SoundFormat::WavFloat ? "pcm_f32le" : "pcm_s24le";
 }
 
-TakeSoundPlan withoutCamera(TakeSoundPlan plan) {
+std::vector<FileTrack> microphonesOf(TakeSoundPlan plan) {
     if (plan.choice.camera == CameraSound::SecondTrack) plan.choice.camera = CameraSound::LeftOut;
-    return plan;
-}
-
-std::vector<FileTrack> microphonesOf(const TakeSoundPlan& plan) {
-    return fileTracks(withoutCamera(plan));
+    return fileTracks(plan);
 }
 
 /// On the pictures that a video of the same stretch would hold.
@@ -195,7 +192,7 @@ Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
     if (!check) return tl::unexpected(check.error());
     seen.check = std::move(*check);
     seen.check.everySample = made && differs.empty();
-    if (!differs.empty()) seen.check.problem += (seen.check.problem.empty() ? "" : " ") + differs;
+    addSentence(seen.check.problem, differs);
     auto hash = xxh3Of(path, job.part(0.8, 1));
     if (!hash) return tl::unexpected(hash.error());
     seen.xxh3 = std::move(*hash);
@@ -219,9 +216,10 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     if (!held) return tl::unexpected(held.error());
     // What its video shows before the cut is heard, too.
     if (leadIn(plan) > Seconds{0}) soundPlan.kept = {{held->start, plan.stretch->end}};
-    auto tracks = fittedTracks(withoutCamera(soundPlan), coding, plan.overFull, job.withReport({}));
-    if (!tracks) return tl::unexpected(tracks.error());
-    const FileTrack track = (*tracks)[plan.microphone];
+    auto fitted = fittedTrack(microphonesOf(soundPlan)[plan.microphone], coding, plan.overFull,
+                              job.withReport({}));
+    if (!fitted) return tl::unexpected(fitted.error());
+    const FileTrack track = std::move(*fitted);
     auto file = AtomicFile::create(soundTarget(plan));
     if (!file) return tl::unexpected(file.error());
     auto sound = TakeSound::open(track.sound, kRate);
@@ -258,10 +256,8 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     known.sound.level = soundPlan.level;
     seen->holds = describeSound(known);
     const Clipped clipped = clippedWords(writer->clipped(), track, plan.overFull);
-    if (!clipped.problem.empty()) {
-        seen->check.problem += (seen->check.problem.empty() ? "" : " ") + clipped.problem;
-    }
-    if (!clipped.words.empty()) seen->holds += " " + clipped.words;
+    addSentence(seen->check.problem, clipped.problem);
+    addSentence(seen->holds, clipped.words);
     seen->samples = length;
     seen->lead = leadIn(plan);
     seen->level = soundPlan.level;

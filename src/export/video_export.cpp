@@ -7,6 +7,7 @@
 #include <future>
 #include <optional>
 
+#include "core/add_sentence.h"
 #include "core/atomic_file.h"
 #include "core/free_name.h"
 #include "core/number_text.h"
@@ -242,8 +243,8 @@ void sayWhatWasCut(const Remuxed& made, const VideoExportPlan& meant, std::strin
     for (std::size_t i = 0; i < meant.tracks.size(); ++i) {
         const Clipped clipped =
             clippedWords(made.sounds[i].clipped, meant.tracks[i], meant.overFull);
-        if (!clipped.problem.empty()) problem += (problem.empty() ? "" : " ") + clipped.problem;
-        if (!clipped.words.empty()) holds += " " + clipped.words;
+        addSentence(problem, clipped.problem);
+        addSentence(holds, clipped.words);
     }
 }
 

@@ -28,15 +28,13 @@ class SampleReader {
     }
     /// \param packet  null after the last.
     void push(const AVPacket* packet) {
-        if (avcodec_send_packet(codec_.get(), packet) < 0 && packet) failed = true;
-        int code = 0;
-        while ((code = avcodec_receive_frame(codec_.get(), frame_.get())) >= 0) add();
-        if (code != AVERROR(EAGAIN) && code != AVERROR_EOF) failed = true;
+        // What does not decode is missing in the digest, and so found.
+        (void)avcodec_send_packet(codec_.get(), packet);
+        while (avcodec_receive_frame(codec_.get(), frame_.get()) >= 0) add();
         if (!packet) digest.finish();
     }
 
     SampleDigest digest;
-    bool failed = false;
 
   private:
     explicit SampleReader(int channels) : digest(channels) {}
@@ -173,7 +171,6 @@ Result<FileContents> readContents(const MediaInfo& info, const ContentsWish& wis
         worker.end();
     }
     for (auto& [stream, reader] : readers) {
-        if (reader.failed) out.undecoded.push_back(stream);
         out.sounds.emplace(stream, std::move(reader.digest));
     }
     return out;

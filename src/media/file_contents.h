@@ -16,8 +16,8 @@ namespace brisk {
 
 struct FileContents {
     PacketList pictures;
-    std::map<int, SampleDigest> sounds;  ///< By stream.
-    std::vector<int> undecoded;          ///< Sound streams in which something did not decode.
+    /// By stream. What does not decode is missing, and so differs.
+    std::map<int, SampleDigest> sounds;
 };
 
 struct ContentsWish {
