@@ -6,8 +6,8 @@
 #include <cmath>
 #include <cstdio>
 
-#include "align/mark_fit.h"
-#include "dsp/spike_detector.h"
+#include "align/measure/mark_fit.h"
+#include "features/spike_detector.h"
 #include "sim/noise.h"
 #include "sim/room.h"
 #include "sim/world_sound.h"

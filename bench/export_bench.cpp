@@ -13,11 +13,11 @@
 #include <filesystem>
 #include <functional>
 
-#include "media/fingerprint.h"
-#include "media/movie_writer.h"
-#include "media/probe.h"
-#include "media/wav_header.h"
+#include "media/read/probe.h"
+#include "media/read/wav_header.h"
+#include "media/write/movie_writer.h"
 #include "shoot/project_file.h"
+#include "store/file_identity.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 
@@ -84,7 +84,7 @@ void saveShoot(const std::string& folder, const std::string& take) {
         item.id = state.nextId++;
         item.path = fs::absolute(folder + "/" + name).string();
         item.role = role;
-        item.fingerprint = *fingerprintOf(item.path);
+        item.identity = *identityOf(item.path);
         state.media.push_back(item);
         return item.id;
     };

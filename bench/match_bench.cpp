@@ -9,7 +9,7 @@
 #include <filesystem>
 #include <mutex>
 
-#include "align/match.h"
+#include "align/assemble/match.h"
 #include "bench/pair_groups.h"
 #include "bench/truth_score.h"
 #include "core/parallel_for.h"
@@ -153,7 +153,7 @@ void writeEvidence(const std::string& path, const std::vector<Score>& all) {
         std::fprintf(f, "%s,%llu,%d,%s,%.4f,%.1f,%.2f,%.2f,%.2f,%.3f,%.3f\n", s.group.c_str(),
                      static_cast<unsigned long long>(s.seed), s.right(), statusText(s.status),
                      s.confidence, s.evidence.overlap, s.evidence.coarse, s.evidence.stack,
-                     s.evidence.luck, s.evidence.share, s.evidence.rival);
+                     s.evidence.log10PValue, s.evidence.share, s.evidence.rival);
     }
     std::fclose(f);
 }

@@ -49,7 +49,7 @@ PairSpec ordinary(Dice& d, SourceSet set, std::uint64_t seed) {
 }
 
 /// Refusals are promised over so many pairs, however few of the others are asked for.
-constexpr double kLeastLoopShare = 1.0;
+constexpr double kMinLoopShare = 1.0;
 
 using Change = void (*)(PairSpec&, Dice&);
 
@@ -195,7 +195,7 @@ std::vector<Group> pairGroups(SourceSet set, double share) {
     // A take inside an endless loop: nothing in the sound says which round it is.
     for (const char* name : {"loops", "loops, short takes"}) {
         Group loops = group(name, "the world repeats exactly: no place is better than the next",
-                            150, set, std::max(share, kLeastLoopShare), [](PairSpec& s, Dice& d) {
+                            150, set, std::max(share, kMinLoopShare), [](PairSpec& s, Dice& d) {
                                 s.loopSeconds = d.between(2, 20);
                                 s.takeSeconds = d.between(20, 60);
                                 s.recordingSeconds = d.between(90, 180);

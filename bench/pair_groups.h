@@ -14,7 +14,7 @@ struct Group {
     std::string name;
     std::string about;  ///< One line for the table.
     std::vector<PairSpec> pairs;
-    bool mustRefuse = false;  ///< Nothing decides between places: a match is only right by luck.
+    bool mustRefuse = false;  ///< Nothing decides between places: a match is only right by chance.
 };
 
 /// Every group with about `share` of its full number of pairs.

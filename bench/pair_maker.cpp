@@ -7,7 +7,7 @@
 #include <numbers>
 
 #include "dsp/resampler.h"
-#include "media/movie_writer.h"
+#include "media/write/movie_writer.h"
 #include "sim/gain_rider.h"
 #include "sim/noise.h"
 #include "sim/room.h"

@@ -8,7 +8,7 @@
 
 #include "core/mono_mix.h"
 #include "dsp/resampler.h"
-#include "media/sound_reader.h"
+#include "media/read/sound_reader.h"
 #include "sim/noise.h"
 #include "sim/world_sound.h"
 

@@ -10,7 +10,7 @@
 
 #include "bench/measured_run.h"
 #include "bench/source_sounds.h"
-#include "media/movie_writer.h"
+#include "media/write/movie_writer.h"
 
 namespace brisk::bench {
 namespace {

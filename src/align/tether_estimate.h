@@ -22,11 +22,11 @@ struct Rival {
 };
 
 /// A slip measured at one moment of the take.
-struct MeasuredSlip {
+struct MeasuredLag {
     Seconds takeTime;
     Seconds slip;  ///< Positive where the clean sound comes too early.
     bool agrees = false;
-    friend bool operator==(const MeasuredSlip&, const MeasuredSlip&) = default;
+    friend bool operator==(const MeasuredLag&, const MeasuredLag&) = default;
 };
 
 /// A stretch over which one line holds. Where the recorder lost or repeated samples there are
@@ -41,12 +41,12 @@ struct TetherSegment {
 
 /// What the judgement rests on.
 struct MatchEvidence {
-    double overlap = 0;  ///< Seconds.
-    double coarse = 0;   ///< Score of the coarse place, in robust deviations.
-    double stack = 0;    ///< All windows together, in deviations.
-    double luck = 0;     ///< Log10 of the chance that so many windows agree by luck.
-    double share = 0;    ///< Of the windows that agree.
-    double rival = 0;    ///< Strongest other place against this one, 0 to 1 and more.
+    double overlap = 0;      ///< Seconds.
+    double coarse = 0;       ///< Score of the coarse place, in robust deviations.
+    double stack = 0;        ///< All windows together, in deviations.
+    double log10PValue = 0;  ///< Log10 of the chance that so many windows agree by chance.
+    double share = 0;        ///< Of the windows that agree.
+    double rival = 0;        ///< Strongest other place against this one, 0 to 1 and more.
     friend bool operator==(const MatchEvidence&, const MatchEvidence&) = default;
 };
 
@@ -62,7 +62,7 @@ struct TetherEstimate {
     Seconds residualStart, residualMiddle, residualEnd;
     std::vector<TetherSegment> segments;  ///< At least one where there is an overlap.
     std::vector<Rival> rivals;
-    std::vector<MeasuredSlip> slips;
+    std::vector<MeasuredLag> slips;
     MatchEvidence evidence;
     std::string reason;  ///< One plain sentence.
 

@@ -5,7 +5,7 @@
 
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
-#include "app/widgets/main_window.h"
+#include "app/window/main_window.h"
 #include "core/large_buffers.h"
 
 int main(int argc, char** argv) {

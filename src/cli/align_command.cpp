@@ -4,11 +4,11 @@
 #include <memory>
 #include <optional>
 
-#include "align/match_all.h"
-#include "align/scan_cache.h"
+#include "align/assemble/match_all.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
 #include "core/parallel_for.h"
+#include "features/scan_cache.h"
 
 namespace brisk::cli {
 

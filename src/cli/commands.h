@@ -8,7 +8,7 @@
 #include <string>
 #include <vector>
 
-#include "align/match.h"
+#include "align/assemble/match.h"
 #include "cli/console.h"
 
 namespace brisk::cli {

@@ -8,8 +8,8 @@
 #include "cli/commands.h"
 #include "cli/json_output.h"
 #include "core/number_text.h"
+#include "day/take_plan.h"
 #include "export/hand_over.h"
-#include "render/take_plan.h"
 #include "shoot/journal.h"
 #include "shoot/project_file.h"
 
@@ -318,8 +318,8 @@ Run addExport(CLI::App& sub) {
     sub.add_option("--codec", o->codec, "Coding of the videos' sound, where the container takes it")
         ->check(CLI::IsMember({"pcm", "float", "flac", "alac", "aac", "opus"}));
     sub.add_option("--pieces", o->pieces,
-                   "Videos of a part of a take begin: exact (coded anew only where the container "
-                   "needs it), coded (always), key-frame (some earlier, never coded anew)")
+                   "Videos of a part of a take begin: exact (re-encoded only where the container "
+                   "needs it), coded (always), key-frame (some earlier, never re-encoded)")
         ->check(CLI::IsMember({"exact", "coded", "key-frame"}));
     sub.add_option("--audio", o->audio, "The clean sound alone, as long as each take")
         ->check(CLI::IsMember({"wav", "wav-float", "flac"}));

@@ -7,9 +7,9 @@
 #include <string>
 #include <vector>
 
-#include "align/sound_scan.h"
 #include "align/tether_estimate.h"
 #include "export/hand_over.h"
+#include "features/sound_scan.h"
 
 namespace brisk::cli {
 

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <memory>
 
-#include "align/scan_cache.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
-#include "media/probe.h"
+#include "features/scan_cache.h"
+#include "media/read/probe.h"
 
 namespace brisk::cli {
 

@@ -5,13 +5,13 @@
 #include <filesystem>
 #include <memory>
 
-#include "align/match.h"
+#include "align/assemble/match.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
-#include "core/atomic_file.h"
 #include "core/time_text.h"
 #include "export/together_check.h"
-#include "media/file_hash.h"
+#include "store/atomic_file.h"
+#include "store/file_hash.h"
 
 namespace brisk::cli {
 namespace {
@@ -47,7 +47,7 @@ Result<Known> fromTake(const Options& o, const SoundScan& written, const SoundSc
     k.startsAt = picture->startsAt;
     if (!picture->startsAt) {
         k.words =
-            "None of its pictures is the take's as it was coded: they were coded anew, or are "
+            "None of its pictures is the take's as it was coded: they were re-encoded, or are "
             "of another take, and nothing can be said of them and the sound.";
         return k;
     }

@@ -17,7 +17,7 @@ constexpr float kFull = 0.9995f;
 constexpr float kBeyondFull = 1.001f;
 constexpr int kRun = 3;  // samples in a row that no wave has by itself
 constexpr Seconds kOneStretch{0.02};
-constexpr std::size_t kMostStretches = 5000;
+constexpr std::size_t kMaxStretches = 5000;
 
 /// Adds stretches, in any order but none long before the last, to those that are known.
 void addStretches(std::vector<TimeRange> more, std::vector<TimeRange>& known) {
@@ -27,7 +27,7 @@ void addStretches(std::vector<TimeRange> more, std::vector<TimeRange>& known) {
         if (!known.empty() && r.start - known.back().end < kOneStretch) {
             known.back().start = std::min(known.back().start, r.start);
             known.back().end = std::max(known.back().end, r.end);
-        } else if (known.size() < kMostStretches) {
+        } else if (known.size() < kMaxStretches) {
             known.push_back(r);
         }
     }

@@ -114,7 +114,7 @@ PolyphaseInterpolator::PolyphaseInterpolator(double step, double start, int chan
       start_(start),
       channels_(static_cast<std::size_t>(channels)),
       lines_(static_cast<std::size_t>(channels)) {
-    assert(std::fabs(step - 1) <= kMostDrift && start >= kReach - 1 && channels > 0);
+    assert(std::fabs(step - 1) <= kMaxDrift && start >= kReach - 1 && channels > 0);
 }
 
 void PolyphaseInterpolator::push(std::span<const float> in, std::vector<float>& out) {

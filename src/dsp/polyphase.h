@@ -22,9 +22,9 @@ class PolyphaseInterpolator {
     /// Input frames that are looked at on each side of a position.
     static constexpr int kReach = 32;
     /// The largest difference of the two clocks that it is made for.
-    static constexpr double kMostDrift = 2e-3;
+    static constexpr double kMaxDrift = 2e-3;
 
-    /// \param step   input frames an output frame; within kMostDrift of 1.
+    /// \param step   input frames an output frame; within kMaxDrift of 1.
     /// \param start  position of the first output, in input frames; at least kReach - 1.
     PolyphaseInterpolator(double step, double start, int channels);
 

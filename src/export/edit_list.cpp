@@ -11,15 +11,15 @@
 #include "core/number_text.h"
 #include "core/plain_line.h"
 #include "export/file_reference.h"
-#include "media/timecode.h"
+#include "media/read/timecode.h"
 
 namespace brisk {
 namespace {
 
-constexpr std::size_t kMostEvents = 999;
-constexpr std::size_t kLongestTitle = 70;
-constexpr std::size_t kLongestName = 200;   // bytes; readers stop somewhere
-constexpr std::size_t kLongestPath = 4096;  // as long as paths can be
+constexpr std::size_t kMaxEvents = 999;
+constexpr std::size_t kMaxTitleLength = 70;
+constexpr std::size_t kMaxNameLength = 200;   // bytes; readers stop somewhere
+constexpr std::size_t kMaxPathLength = 4096;  // as long as paths can be
 
 struct Event {
     std::string path, name;
@@ -86,8 +86,8 @@ class Events {
     }
     [[nodiscard]] std::vector<std::string> cannotSay() const {
         std::vector<std::string> out;
-        if (all.size() > kMostEvents) {
-            out.push_back("It holds 999 events; " + std::to_string(all.size() - kMostEvents) +
+        if (all.size() > kMaxEvents) {
+            out.push_back("It holds 999 events; " + std::to_string(all.size() - kMaxEvents) +
                           " are left out.");
         }
         if (rounded > 0) {
@@ -169,13 +169,13 @@ EditList editList(const Timeline& timeline, const std::filesystem::path& folder)
     const bool drop = std::any_of(picture.clips.begin(), picture.clips.end(),
                                   [](const TimelineClip& c) { return c.dropFrame; });
     out.text =
-        "TITLE: " + plainLine(timeline.name, kLongestTitle) + "\n" + countedText(drop) + "\n";
+        "TITLE: " + plainLine(timeline.name, kMaxTitleLength) + "\n" + countedText(drop) + "\n";
     Reels reels;
-    for (std::size_t i = 0; i < std::min(events.all.size(), kMostEvents); ++i) {
+    for (std::size_t i = 0; i < std::min(events.all.size(), kMaxEvents); ++i) {
         const Event& e = events.all[i];
         out.text += statement(i + 1, e, reels.of(e.path), rate, drop);
-        out.text += "* FROM CLIP NAME: " + plainLine(e.name, kLongestName) +
-                    "\n* SOURCE FILE: " + plainLine(referenceFrom(folder, e.path), kLongestPath) +
+        out.text += "* FROM CLIP NAME: " + plainLine(e.name, kMaxNameLength) +
+                    "\n* SOURCE FILE: " + plainLine(referenceFrom(folder, e.path), kMaxPathLength) +
                     "\n";
     }
     for (std::string& sentence : events.cannotSay()) out.cannotSay.push_back(std::move(sentence));

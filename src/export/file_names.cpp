@@ -7,7 +7,7 @@
 namespace brisk {
 namespace {
 
-constexpr std::size_t kLongest = 180;  // bytes; file systems stop at 255
+constexpr std::size_t kMaxLength = 180;  // bytes; file systems stop at 255
 
 std::string fieldOf(const std::string& field, const NameFacts& f) {
     if (field == "{take}") return f.take;
@@ -53,7 +53,7 @@ std::string fileName(const std::string& pattern, const NameFacts& facts) {
             std::string("/\\:*?\"<>|").find(c) != std::string::npos)
             c = '-';
     }
-    shorten(name, kLongest);
+    shorten(name, kMaxLength);
     const auto first = name.find_first_not_of(" ."), last = name.find_last_not_of(" .");
     name = first == std::string::npos ? std::string() : name.substr(first, last - first + 1);
     return name.empty() ? facts.take : name;

@@ -7,13 +7,13 @@
 #include <chrono>
 #include <map>
 
-#include "core/atomic_file.h"
 #include "core/parallel_for.h"
 #include "core/time_left.h"
 #include "export/edit_list.h"
 #include "export/otio.h"
 #include "export/report.h"
-#include "media/file_hash.h"
+#include "store/atomic_file.h"
+#include "store/file_hash.h"
 
 namespace brisk {
 namespace {

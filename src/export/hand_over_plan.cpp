@@ -3,9 +3,9 @@
 
 #include <algorithm>
 
-#include "core/free_name.h"
 #include "core/number_text.h"
 #include "render/routing.h"
+#include "store/free_name.h"
 
 namespace brisk {
 namespace fs = std::filesystem;

@@ -6,8 +6,8 @@
 #include <filesystem>
 #include <map>
 
-#include "align/recorder_files.h"
-#include "shoot/day_layout.h"
+#include "align/assemble/recorder_files.h"
+#include "day/day_layout.h"
 
 namespace brisk {
 namespace {

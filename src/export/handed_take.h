@@ -9,8 +9,8 @@
 #include <string>
 #include <vector>
 
+#include "day/take_plan.h"
 #include "export/file_names.h"
-#include "render/take_plan.h"
 
 namespace brisk {
 

@@ -6,8 +6,8 @@
 
 #include "core/time_text.h"
 #include "export/video_export.h"
-#include "media/packet_digest.h"
-#include "media/picture_likeness.h"
+#include "media/check/packet_digest.h"
+#include "media/check/picture_likeness.h"
 
 namespace brisk {
 namespace {

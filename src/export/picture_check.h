@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// What reading a written video's picture back found: copied packets must be the take's own,
-/// pictures that were coded anew must be as many, at the same times, and look alike.
+/// pictures that were re-encoded must be as many, at the same times, and look alike.
 #pragma once
 
 #include <cstdint>
@@ -10,7 +10,7 @@
 
 #include "core/job_control.h"
 #include "core/result.h"
-#include "media/packet_digest.h"
+#include "media/check/packet_digest.h"
 
 namespace brisk {
 
@@ -19,7 +19,7 @@ struct VideoExportPlan;
 struct PictureCheck {
     std::int64_t pictures = 0;  ///< 0 = nothing was compared.
     bool identical = false;     ///< Packet for packet.
-    /// Coded anew: the peak signal-to-noise ratio of the picture that is least alike, in dB.
+    /// Re-encoded: the peak signal-to-noise ratio of the picture that is least alike, in dB.
     std::optional<double> leastAlikeDb;
     std::string problem;  ///< Empty when all is well.
 
@@ -30,7 +30,7 @@ struct PictureCheck {
 /// Of copied packets, by what was noted of both.
 PictureCheck comparePackets(const PacketList& take, const PacketList& written);
 
-/// Of pictures that were coded anew: both are decoded. \param plan with its cut.
+/// Of pictures that were re-encoded: both are decoded. \param plan with its cut.
 /// Errors: CannotRead, Cancelled.
 Result<PictureCheck> checkCodedAnew(const VideoExportPlan& plan, const std::string& writtenPath,
                                     const JobControl& job);

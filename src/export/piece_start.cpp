@@ -65,7 +65,7 @@ std::string pictureWords(const VideoExportPlan& plan) {
                fixedText(leadOf(plan.take, plan.stretch).value, 2) + " s before the cut on";
     }
     if (way != PieceWay::CodedAnew) return "Picture untouched";
-    std::string text = "Picture coded anew (";
+    std::string text = "Picture re-encoded (";
     text += plan.take.info.video && plan.take.info.video->codec == "hevc" ? "HEVC" : "H.264";
     text += ", hardly to be told from the take's; slow)";
     if (plan.pieceStart == PieceStart::Exact) {

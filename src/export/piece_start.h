@@ -4,14 +4,14 @@
 /// anything is written, and without opening a file.
 ///
 ///     wayOf(plan);          // PieceWay::CodedAnew: MKV cannot begin between key frames
-///     pictureWords(plan);   // "Picture coded anew (H.264, ...) because MKV cannot ..."
+///     pictureWords(plan);   // "Picture re-encoded (H.264, ...) because MKV cannot ..."
 #pragma once
 
 #include <optional>
 #include <string>
 
-#include "align/sound_scan.h"
-#include "media/picture_cut.h"
+#include "features/sound_scan.h"
+#include "media/read/picture_cut.h"
 
 namespace brisk {
 
@@ -19,7 +19,7 @@ struct VideoExportPlan;
 
 /// What a person asks for, where a piece begins between two key frames.
 enum class PieceStart {
-    Exact,      ///< Exact; copied where the container can hide what comes before, else coded anew.
+    Exact,      ///< Exact; copied where the container can hide what comes before, else re-encoded.
     CodedAnew,  ///< Exact for programs, too, that show what is hidden.
     KeyFrame,   ///< Copied whatever the container: begins some earlier.
 };

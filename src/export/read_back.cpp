@@ -5,12 +5,12 @@
 
 #include <algorithm>
 
-#include "core/add_sentence.h"
 #include "export/file_tracks.h"
 #include "export/video_export.h"
-#include "media/file_contents.h"
-#include "media/probe.h"
-#include "media/take_remux.h"
+#include "media/check/file_contents.h"
+#include "media/read/probe.h"
+#include "media/write/take_remux.h"
+#include "text/add_sentence.h"
 
 namespace brisk {
 namespace {

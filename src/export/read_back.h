@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// Reads a written video again and compares it with what was meant: every picture packet with the
-/// take's (or how much alike it looks, where it was coded anew), every sample of lossless sounds
+/// take's (or how much alike it looks, where it was re-encoded), every sample of lossless sounds
 /// with what was rendered, and every sound at its start, middle and end with the tether.
 #pragma once
 
@@ -13,7 +13,7 @@
 #include "export/check_depth.h"
 #include "export/picture_check.h"
 #include "export/sound_check.h"
-#include "media/media_info.h"
+#include "media/read/media_info.h"
 
 namespace brisk {
 

@@ -16,7 +16,7 @@ constexpr int kLens = 160, kLensHigh = 90;
 constexpr int kSlipHigh = 90;
 constexpr const char* kMiddleOfLens = "<path class=\"hair\" d=\"M80 0V90\"/>";
 constexpr Seconds kLensReach{0.04};
-constexpr int kMostSlips = 400;
+constexpr int kMaxSlips = 400;
 
 std::string number(double v) {
     return fixedText(v, 1);
@@ -130,14 +130,14 @@ std::string seamPicture(const HandedTake& h) {
 std::string spotCheckPictures(const HandedTake& h) {
     if (h.tethers.empty()) return {};
     const Tether& tether = h.tethers.front();
-    std::vector<MeasuredSlip> agreeing;
-    for (const MeasuredSlip& s : tether.found.slips) {
+    std::vector<MeasuredLag> agreeing;
+    for (const MeasuredLag& s : tether.found.slips) {
         if (s.agrees) agreeing.push_back(s);
     }
     if (agreeing.empty()) return {};
     std::string out;
     for (std::size_t k = 0; k < 5; ++k) {
-        const MeasuredSlip& s = agreeing[k * (agreeing.size() - 1) / 4];
+        const MeasuredLag& s = agreeing[k * (agreeing.size() - 1) / 4];
         // On the picture's clock, where the clean sound is heard.
         const Seconds at = s.takeTime - delayOf(h);
         const CleanPiece* piece = pieceAt(h, at);
@@ -162,7 +162,7 @@ std::string slipPicture(const HandedTake& h) {
     const Tether& tether = h.tethers.front();
     const auto& slips = tether.found.slips;
     double most = 0.0005;  // half a millisecond fills the picture, or more
-    for (const MeasuredSlip& s : slips) {
+    for (const MeasuredLag& s : slips) {
         if (s.agrees)
             most = std::max(most, std::fabs((s.slip - movedBy(tether, s.takeTime)).value));
     }
@@ -170,7 +170,7 @@ std::string slipPicture(const HandedTake& h) {
     const double middle = kSlipHigh / 2.0, room = middle - 6;
     std::string inside =
         "<path class=\"hair\" d=\"M0 " + number(middle) + "H" + std::to_string(kWide) + "\"/>";
-    const std::size_t step = slips.size() / kMostSlips + 1;
+    const std::size_t step = slips.size() / kMaxSlips + 1;
     for (std::size_t i = 0; i < slips.size(); i += step) {
         const double slip = (slips[i].slip - movedBy(tether, slips[i].takeTime)).value;
         const double y = middle - room * std::clamp(slip / most, -1.1, 1.1);

@@ -5,17 +5,17 @@
 #include <cmath>
 #include <vector>
 
-#include "core/add_sentence.h"
 #include "core/time_text.h"
 #include "dsp/plain_lag.h"
-#include "media/sound_reader.h"
+#include "media/read/sound_reader.h"
+#include "text/add_sentence.h"
 
 namespace brisk {
 namespace {
 
 constexpr SampleRate kRate{48000};
 constexpr double kWindowSeconds = 1.0;
-constexpr double kMostSlipSeconds = 0.0001;
+constexpr double kMaxSlipSeconds = 0.0001;
 constexpr int kReach = 4800;
 
 double energyOf(std::span<const float> v) {
@@ -109,7 +109,7 @@ class SpotCheck {
         if (lag.correlation == 0 && energyOf(*want) < 1e-6) return spot;
         spot.measured = true;
         spot.slip = {(lag.samples - (exact - static_cast<double>(first))) / kRate.hertz};
-        spot.fits = lag.correlation >= 0.8 && std::fabs(spot.slip.value) <= kMostSlipSeconds;
+        spot.fits = lag.correlation >= 0.8 && std::fabs(spot.slip.value) <= kMaxSlipSeconds;
         return spot;
     }
 

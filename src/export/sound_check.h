@@ -5,8 +5,8 @@
 
 #include "core/result.h"
 #include "export/file_tracks.h"
-#include "media/media_info.h"
-#include "media/sample_digest.h"
+#include "media/check/sample_digest.h"
+#include "media/read/media_info.h"
 
 namespace brisk {
 

@@ -5,19 +5,19 @@
 #include <algorithm>
 #include <cmath>
 
-#include "align/stamp_place.h"
-#include "core/add_sentence.h"
-#include "core/atomic_file.h"
-#include "core/free_name.h"
+#include "align/nominate/stamp_place.h"
 #include "core/time_text.h"
 #include "export/handed_take.h"
 #include "export/video_export.h"
-#include "media/dropped_cache.h"
-#include "media/file_contents.h"
-#include "media/file_hash.h"
-#include "media/movie_writer.h"
-#include "media/probe.h"
+#include "media/check/file_contents.h"
+#include "media/read/probe.h"
+#include "media/write/movie_writer.h"
 #include "render/routing.h"
+#include "store/atomic_file.h"
+#include "store/dropped_cache.h"
+#include "store/file_hash.h"
+#include "store/free_name.h"
+#include "text/add_sentence.h"
 
 namespace brisk {
 namespace fs = std::filesystem;

@@ -9,7 +9,7 @@
 #include <cmath>
 #include <filesystem>
 
-#include "media/timecode.h"
+#include "media/read/timecode.h"
 
 namespace brisk {
 namespace {

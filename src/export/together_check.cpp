@@ -8,12 +8,12 @@
 #include <cmath>
 #include <map>
 
-#include "media/packet_digest.h"
+#include "media/check/packet_digest.h"
 
 namespace brisk {
 namespace {
-constexpr double kAlike = 0.0015;         // seconds: two roundings to a container's milliseconds
-constexpr std::size_t kMostPlaces = 400;  // of one coded picture: an hour of a still would be slow
+constexpr double kAlike = 0.0015;        // seconds: two roundings to a container's milliseconds
+constexpr std::size_t kMaxPlaces = 400;  // of one coded picture: an hour of a still would be slow
 }  // namespace
 
 Result<FoundPicture> findPicture(const MediaInfo& take, const MediaInfo& written,
@@ -32,7 +32,7 @@ Result<FoundPicture> findPicture(const MediaInfo& take, const MediaInfo& written
     std::map<std::int64_t, std::int64_t> votes;  // by milliseconds
     for (const PacketDigest& p : copy->packets) {
         auto [at, last] = where.equal_range(p.hash);
-        for (std::size_t n = 0; at != last && n < kMostPlaces; ++at, ++n) {
+        for (std::size_t n = 0; at != last && n < kMaxPlaces; ++at, ++n) {
             const double by = at->second - ticksToSeconds(p.pts, copy->timeBase);
             ++votes[std::llround(by * 1000)];
         }

@@ -14,7 +14,7 @@
 #include "core/clock_line.h"
 #include "core/job_control.h"
 #include "core/result.h"
-#include "media/media_info.h"
+#include "media/read/media_info.h"
 
 namespace brisk {
 
@@ -23,7 +23,7 @@ struct FoundPicture {
     std::int64_t pictures = 0;   ///< In the file.
     std::int64_t identical = 0;  ///< Of them the take's, packet for packet, all moved alike.
     /// Take time of what the file shows at its beginning; nothing where no picture is the take's
-    /// (coded anew, or of another take).
+    /// (re-encoded, or of another take).
     std::optional<Seconds> startsAt;
 };
 

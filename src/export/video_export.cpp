@@ -7,19 +7,19 @@
 #include <future>
 #include <optional>
 
-#include "core/add_sentence.h"
-#include "core/atomic_file.h"
-#include "core/free_name.h"
 #include "core/number_text.h"
-#include "core/stretches.h"
+#include "core/time_ranges.h"
 #include "core/time_text.h"
-#include "core/write_behind.h"
 #include "export/file_tracks.h"
 #include "export/handed_take.h"
-#include "media/dropped_cache.h"
-#include "media/file_hash.h"
-#include "media/take_remux.h"
+#include "media/write/take_remux.h"
 #include "render/routing.h"
+#include "store/atomic_file.h"
+#include "store/dropped_cache.h"
+#include "store/file_hash.h"
+#include "store/free_name.h"
+#include "store/write_behind.h"
+#include "text/add_sentence.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -91,7 +91,7 @@ std::string describeExport(const VideoExportPlan& plan) {
     text += blendWords(choice);
     text += headroomWords(plan.sound, codingOf(codecOf(plan)), plan.overFull);
     text += otherTracks(plan.sound);
-    const Stretches held = plan.stretch ? Stretches{*plan.stretch} : plan.sound.stretches();
+    const TimeRanges held = plan.stretch ? TimeRanges{*plan.stretch} : plan.sound.stretches();
     if (held.size() > 1) {
         text = std::to_string(held.size()) + " pieces of the take, each a file. " + text;
     } else if (plan.stretch || !plan.sound.kept.empty()) {

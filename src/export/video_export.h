@@ -14,7 +14,6 @@
 #include <string>
 #include <vector>
 
-#include "align/sound_scan.h"
 #include "core/job_control.h"
 #include "core/result.h"
 #include "export/check_depth.h"
@@ -23,7 +22,8 @@
 #include "export/piece_start.h"
 #include "export/read_back.h"
 #include "export/video_format.h"
-#include "media/picture_cut.h"
+#include "features/sound_scan.h"
+#include "media/read/picture_cut.h"
 #include "render/take_sound.h"
 
 namespace brisk {

@@ -3,7 +3,7 @@
 
 #include <filesystem>
 
-#include "media/take_remux.h"
+#include "media/write/take_remux.h"
 
 namespace brisk {
 namespace {

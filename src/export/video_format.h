@@ -9,7 +9,7 @@
 #include <string_view>
 #include <vector>
 
-#include "media/sound_track.h"
+#include "media/write/sound_track.h"
 #include "render/headroom.h"
 
 namespace brisk {

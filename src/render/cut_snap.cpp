@@ -11,9 +11,9 @@ namespace brisk {
 namespace {
 
 constexpr Seconds kReach{0.33};
-constexpr Seconds kAround{5};        // where the quietest is looked for
-constexpr double kPauseDb = 6;       // above the quietest tenth
-constexpr Seconds kLeastPause{0.1};  // shorter ones are inside of words
+constexpr Seconds kAround{5};      // where the quietest is looked for
+constexpr double kPauseDb = 6;     // above the quietest tenth
+constexpr Seconds kMinPause{0.1};  // shorter ones are inside of words
 constexpr double kRiseDb = 9;
 constexpr int kRiseFrames = 3;
 constexpr Seconds kBefore{0.01};
@@ -91,7 +91,7 @@ SnappedCut snapCut(const CleanPieces& heard, Seconds at) {
         if (quiet && begins < 0) begins = n;
         if (quiet || begins < 0) continue;
         const std::int64_t end = n;  // one past it
-        if (end - begins >= frames(kLeastPause)) {
+        if (end - begins >= frames(kMinPause)) {
             const bool inside = begins <= here && here < end;
             if (inside) return {at, CutPlace::InPause};
             // A little into the pause, from the side that the hand is on.

@@ -15,7 +15,7 @@ namespace {
 constexpr SampleRate kRate{48000};
 constexpr std::size_t kBlock = 9600;
 constexpr double kNear = 0.05;  // LU from the target
-constexpr int kMostRounds = 6;
+constexpr int kMaxRounds = 6;
 constexpr double kSilent = -69.9;  // LUFS
 
 }  // namespace
@@ -76,10 +76,10 @@ Result<LevelPlan> resolveLevel(const TakeSoundPlan& plan, const JobControl& job)
     // Turning peaks down takes loudness away; what is missing is added, the more the less it helps.
     double helps = 1;
     LevelPlan before;
-    for (int round = 0; level.limit && round < kMostRounds; ++round) {
+    for (int round = 0; level.limit && round < kMaxRounds; ++round) {
         trial.level = level;
-        const double from = 0.4 + 0.6 * round / kMostRounds;
-        auto now = measureLevel(trial, job.part(from, from + 0.6 / kMostRounds));
+        const double from = 0.4 + 0.6 * round / kMaxRounds;
+        auto now = measureLevel(trial, job.part(from, from + 0.6 / kMaxRounds));
         if (!now) return now;
         const double missing = choice.targetLufs - now->lufs;
         if (round > 0 && std::fabs(level.gainDb - before.gainDb) > 1e-6) {
@@ -89,7 +89,7 @@ Result<LevelPlan> resolveLevel(const TakeSoundPlan& plan, const JobControl& job)
         level.lufs = now->lufs;
         level.truePeakDbtp = now->truePeakDbtp;
         level.samplePeakDb = now->samplePeakDb;
-        if (std::fabs(missing) < kNear || round + 1 == kMostRounds) break;
+        if (std::fabs(missing) < kNear || round + 1 == kMaxRounds) break;
         before = level;
         level.gainDb += missing / helps;
     }

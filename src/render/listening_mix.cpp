@@ -35,7 +35,7 @@ ListeningMix::ListeningMix(PlacedSound camera, std::optional<TakeSound> clean, f
       cameraGain_(cameraGain),
       cameraGainNow_(cameraGain) {}
 
-void ListeningMix::Ears::towards(Ears target, float step) {
+void ListeningMix::EarGains::towards(EarGains target, float step) {
     left += std::clamp(target.left - left, -step, step);
     right += std::clamp(target.right - right, -step, step);
 }
@@ -57,7 +57,7 @@ Result<void> ListeningMix::replaceClean(TakeSound clean) {
 }
 
 ListeningMix::Parts ListeningMix::partsAt(Listen listen, std::int64_t frame) const {
-    const Ears none, all{1, 1}, each{kEachOfBoth, kEachOfBoth};
+    const EarGains none, all{1, 1}, each{kEachOfBoth, kEachOfBoth};
     switch (listen) {
         case Listen::Camera:
             return {all, none};

@@ -49,12 +49,12 @@ class ListeningMix {
 
   private:
     /// A source's part in each ear.
-    struct Ears {
+    struct EarGains {
         float left = 0, right = 0;
-        void towards(Ears target, float step);
+        void towards(EarGains target, float step);
     };
     struct Parts {
-        Ears camera, clean;
+        EarGains camera, clean;
     };
     [[nodiscard]] Parts partsAt(Listen listen, std::int64_t frame) const;
     Result<void> readClean(std::size_t frames);

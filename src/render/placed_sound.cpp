@@ -79,7 +79,7 @@ struct PlacedSound::State {
 
     /// Whether one pass is enough: the same nominal rate, another clock or another phase.
     [[nodiscard]] bool sameNominalRate() const {
-        return std::fabs(inputRate / outputRate.hertz - 1) < PolyphaseInterpolator::kMostDrift;
+        return std::fabs(inputRate / outputRate.hertz - 1) < PolyphaseInterpolator::kMaxDrift;
     }
 
     [[nodiscard]] std::size_t readyFrames() const {

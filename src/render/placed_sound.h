@@ -14,10 +14,10 @@
 #include <memory>
 #include <span>
 
-#include "align/sound_scan.h"
 #include "core/clock_line.h"
 #include "core/result.h"
-#include "shoot/sound_choice.h"
+#include "features/sound_scan.h"
+#include "render/sound_choice.h"
 
 namespace brisk {
 

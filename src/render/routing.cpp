@@ -51,23 +51,23 @@ std::string channelWords(const HeardSound& sound, int channel) {
 Routing routingOf(const SoundScan& scan, const HeardChannels& heard) {
     const HeardSound sound = heardSound(scan.info);
     const auto channels = static_cast<std::size_t>(std::max(1, sound.channels));
-    switch (heard.ears) {
-        case Ears::Left:
+    switch (heard.map) {
+        case ChannelMap::Left:
             return {only(channels, 0)};
-        case Ears::Right:
+        case ChannelMap::Right:
             return {only(channels, 1)};
-        case Ears::Mix:
+        case ChannelMap::Mix:
             return {std::vector<float>(channels, 1.0f / static_cast<float>(channels))};
-        case Ears::Stereo:
+        case ChannelMap::Stereo:
             return {only(channels, 0), only(channels, 1)};
-        case Ears::Swapped:
+        case ChannelMap::Swapped:
             return {only(channels, 1), only(channels, 0)};
-        case Ears::Chosen:
+        case ChannelMap::Chosen:
             if (const auto which = chosenOf(heard, channels); !which.empty()) {
                 return {meanOf(which, channels)};
             }
             break;
-        case Ears::AsRecorded:
+        case ChannelMap::AsRecorded:
             break;
     }
     return asRecorded(scan, sound, channels);
@@ -105,24 +105,24 @@ bool passesUntouched(const Routing& routing) {
 std::string routingWords(const SoundScan& scan, const HeardChannels& heard) {
     const HeardSound sound = heardSound(scan.info);
     const int channels = sound.channels;
-    switch (heard.ears) {
-        case Ears::Left:
+    switch (heard.map) {
+        case ChannelMap::Left:
             return "left channel in both ears";
-        case Ears::Right:
+        case ChannelMap::Right:
             return "right channel in both ears";
-        case Ears::Mix:
+        case ChannelMap::Mix:
             return "all channels mixed, in both ears";
-        case Ears::Stereo:
+        case ChannelMap::Stereo:
             return "stereo";
-        case Ears::Swapped:
+        case ChannelMap::Swapped:
             return "stereo, sides swapped";
-        case Ears::Chosen:
+        case ChannelMap::Chosen:
             if (const auto which = chosenOf(heard, static_cast<std::size_t>(channels));
                 !which.empty()) {
                 return mixWords(sound, which);
             }
             break;
-        case Ears::AsRecorded:
+        case ChannelMap::AsRecorded:
             break;
     }
     const int one = scan.level.onlyChannel();

@@ -2,16 +2,16 @@
 /// \file
 /// From a file's channels to ears: a matrix, one row a channel of what comes out.
 ///
-///     Routing r = routingOf(scan, Ears::Swapped);   // {{0, 1}, {1, 0}}
+///     Routing r = routingOf(scan, ChannelMap::Swapped);   // {{0, 1}, {1, 0}}
 #pragma once
 
 #include <span>
 #include <string>
 #include <vector>
 
-#include "align/sound_scan.h"
-#include "media/heard_sound.h"
-#include "shoot/sound_choice.h"
+#include "features/sound_scan.h"
+#include "media/read/heard_sound.h"
+#include "render/sound_choice.h"
 
 namespace brisk {
 

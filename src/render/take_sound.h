@@ -11,7 +11,7 @@
 
 #include "render/clean_sound.h"
 #include "render/level_plan.h"
-#include "shoot/sound_choice.h"
+#include "render/sound_choice.h"
 
 namespace brisk {
 
@@ -20,7 +20,7 @@ struct TakeSoundPlan {
     CleanPieces clean;  ///< Where it is heard; at least one.
     SoundChoice choice = {};
     LevelPlan level = {};
-    /// Stretches of the take that are kept, in order; empty = all of it.
+    /// TimeRanges of the take that are kept, in order; empty = all of it.
     std::vector<TimeRange> kept = {};
     /// Only what is covered is kept, and no recording covers any of it: there is nothing to write.
     bool nothingCovered = false;

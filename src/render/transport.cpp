@@ -11,9 +11,9 @@
 namespace brisk {
 namespace {
 
-constexpr std::int64_t kShortestLoop = 2400;  // frames
-constexpr std::size_t kJoint = 240;           // frames of fade on each side of a jump
-constexpr std::size_t kGrain = 3840;          // frames of one piece when shuttling or scrubbing
+constexpr std::int64_t kMinLoopLength = 2400;  // frames
+constexpr std::size_t kJoint = 240;            // frames of fade on each side of a jump
+constexpr std::size_t kGrain = 3840;           // frames of one piece when shuttling or scrubbing
 constexpr std::size_t kGrainFade = 480;
 
 bool keepsPitch(double speed) {
@@ -41,7 +41,7 @@ struct Frames {
 std::optional<Frames> loopFrames(const Travel& t) {
     if (!t.loop) return std::nullopt;
     const Frames f{Transport::kRate.samples(t.loop->start), Transport::kRate.samples(t.loop->end)};
-    return f.end - f.start >= kShortestLoop ? std::optional(f) : std::nullopt;
+    return f.end - f.start >= kMinLoopLength ? std::optional(f) : std::nullopt;
 }
 
 }  // namespace

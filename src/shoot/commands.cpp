@@ -80,14 +80,14 @@ Command findMoved(std::vector<MovedFile> files) {
 }
 
 Command swapRecording(const ShootState& now, int media, const std::string& path,
-                      const Fingerprint& print, const CopyFit& fit) {
+                      const FileIdentity& print, const CopyFit& fit) {
     return {
         "Swap " + nameOf(now, media) + " for " + std::filesystem::path(path).filename().string(),
         [media, path, print, fit](ShootState& s) {
             for (MediaItem& m : s.media) {
                 if (m.id != media) continue;
                 m.path = path;
-                m.fingerprint = print;
+                m.identity = print;
             }
             for (Mark& m : s.marks) {
                 if (m.media == media) m.time = fit.line.toTake(m.time);

@@ -3,8 +3,8 @@
 /// Everything that can be done to a shoot. Each is named for what a person meant by it.
 #pragma once
 
-#include "align/copy_fit.h"
-#include "shoot/continued_takes.h"
+#include "align/assemble/copy_fit.h"
+#include "shoot/continued_take.h"
 #include "shoot/shoot.h"
 
 namespace brisk {
@@ -28,7 +28,7 @@ Command findMoved(std::vector<MovedFile> files);
 /// A recording's repaired copy in its place: what is known of it is laid on the copy.
 /// \param path, print  of the copy.   \param fit  of the copy on the old file.
 Command swapRecording(const ShootState& now, int media, const std::string& path,
-                      const Fingerprint& print, const CopyFit& fit);
+                      const FileIdentity& print, const CopyFit& fit);
 
 /// Removes a file and the tethers that name it. The file itself is not touched.
 Command removeMedia(const ShootState& now, int id);

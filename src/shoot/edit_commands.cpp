@@ -27,11 +27,11 @@ Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
             }};
 }
 
-Command keep(const ShootState& now, int take, const Stretches& kept, TimeRange whole,
+Command keep(const ShootState& now, int take, const TimeRanges& kept, TimeRange whole,
              const std::string& what) {
     const bool all = kept.size() == 1 && kept.front() == whole;
     return {what + " " + nameOf(now, take), [take, kept, all](ShootState& s) {
-                changeEdit(s, take, [&](TakeEdit& e) { e.kept = all ? Stretches{} : kept; });
+                changeEdit(s, take, [&](TakeEdit& e) { e.kept = all ? TimeRanges{} : kept; });
             }};
 }
 

@@ -4,7 +4,7 @@
 /// tether. None of it moves anything.
 #pragma once
 
-#include "core/stretches.h"
+#include "core/time_ranges.h"
 #include "shoot/shoot.h"
 
 namespace brisk::commands {
@@ -17,7 +17,7 @@ Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
                      const std::optional<SoundChoice>& choice, const std::string& what);
 
 /// What of a take is kept. All of `whole` = the whole take again.
-Command keep(const ShootState& now, int take, const Stretches& kept, TimeRange whole,
+Command keep(const ShootState& now, int take, const TimeRanges& kept, TimeRange whole,
              const std::string& what);
 
 /// Back to where a slipped take was tethered, to the sample, and locked; with it all that are

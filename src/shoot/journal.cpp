@@ -7,11 +7,11 @@
 #include <random>
 #include <stdexcept>
 
-#include "core/atomic_file.h"
 #include "core/json_text.h"
-#include "core/user_folder.h"
 #include "shoot/shoot_json.h"
 #include "shoot/state_patch.h"
+#include "store/atomic_file.h"
+#include "store/user_folder.h"
 
 namespace brisk {
 namespace fs = std::filesystem;

@@ -4,11 +4,11 @@
 #include <filesystem>
 #include <map>
 
-#include "core/atomic_file.h"
 #include "core/json_text.h"
 #include "shoot/change_state.h"
 #include "shoot/history_json.h"
 #include "shoot/shoot_json.h"
+#include "store/atomic_file.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -30,13 +30,13 @@ std::string locate(const fs::path& folder, const ordered_json& media) {
 std::vector<std::string> checkMedia(const ShootState& state) {
     std::vector<std::string> warnings;
     for (const MediaItem& m : state.media) {
-        const auto now = fingerprintOf(m.path);
+        const auto now = identityOf(m.path);
         const std::string name = fs::path(m.path).filename().string();
         if (!now) {
             warnings.push_back(name +
                                " was not found where it was. Everything known of it is "
                                "kept; put the file back, or drop the folder it is in now.");
-        } else if (!(*now == m.fingerprint)) {
+        } else if (!(*now == m.identity)) {
             warnings.push_back(name +
                                " has changed since the shoot was saved. Its tether is kept "
                                "as it was; find matches again to be sure.");

@@ -115,7 +115,7 @@ MediaItem mediaFrom(const ordered_json& j) {
     MediaItem m;
     m.id = j.at("id");
     m.role = j.at("role") == "take" ? MediaKind::Take : MediaKind::Recording;
-    m.fingerprint = {j.at("fingerprint").at("bytes"), j.at("fingerprint").at("sha1")};
+    m.identity = {j.at("fingerprint").at("bytes"), j.at("fingerprint").at("sha1")};
     m.path = j.at("absolute_path");
     m.camera = j.value("camera", "");  // absent in files from before cameras had names
     // Absent in files from before takes could go on from others.
@@ -131,7 +131,7 @@ ordered_json mediaJson(const MediaItem& m, const fs::path& folder) {
                    {"role", kindText(m.role)},
                    {"relative_path", absolute.lexically_proximate(folder).string()},
                    {"absolute_path", absolute.string()},
-                   {"fingerprint", {{"bytes", m.fingerprint.bytes}, {"sha1", m.fingerprint.hash}}},
+                   {"fingerprint", {{"bytes", m.identity.bytes}, {"sha1", m.identity.hash}}},
                    {"camera", m.camera}};
     if (m.goesOnFrom != 0) {
         j["goes_on_from"] = m.goesOnFrom;

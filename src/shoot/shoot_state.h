@@ -10,9 +10,9 @@
 #include <vector>
 
 #include "align/tether_estimate.h"
-#include "media/fingerprint.h"
-#include "media/media_info.h"
-#include "shoot/sound_choice.h"
+#include "media/read/media_info.h"
+#include "render/sound_choice.h"
+#include "store/file_identity.h"
 
 namespace brisk {
 
@@ -32,7 +32,7 @@ struct MediaItem {
     int id = 0;
     std::string path;
     MediaKind role = MediaKind::Recording;  ///< What it is used as.
-    Fingerprint fingerprint;
+    FileIdentity identity;
     std::string camera = {};  ///< Of a take, as a person named it; empty: as its file tells.
     /// The take that it goes on from and is treated as one with; 0 = none.
     int goesOnFrom = 0;

@@ -8,13 +8,13 @@ using nlohmann::ordered_json;
 NLOHMANN_JSON_SERIALIZE_ENUM(CameraSound, {{CameraSound::LeftOut, "left_out"},
                                            {CameraSound::SecondTrack, "second_track"},
                                            {CameraSound::Blended, "blended"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Ears, {{Ears::AsRecorded, "as_recorded"},
-                                    {Ears::Left, "left"},
-                                    {Ears::Right, "right"},
-                                    {Ears::Mix, "mix"},
-                                    {Ears::Stereo, "stereo"},
-                                    {Ears::Swapped, "swapped"},
-                                    {Ears::Chosen, "chosen"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(ChannelMap, {{ChannelMap::AsRecorded, "as_recorded"},
+                                          {ChannelMap::Left, "left"},
+                                          {ChannelMap::Right, "right"},
+                                          {ChannelMap::Mix, "mix"},
+                                          {ChannelMap::Stereo, "stereo"},
+                                          {ChannelMap::Swapped, "swapped"},
+                                          {ChannelMap::Chosen, "chosen"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Uncovered, {{Uncovered::Silence, "silence"},
                                          {Uncovered::Camera, "camera"},
                                          {Uncovered::Trimmed, "trimmed"}})
@@ -22,7 +22,7 @@ NLOHMANN_JSON_SERIALIZE_ENUM(Uncovered, {{Uncovered::Silence, "silence"},
 ordered_json soundChoiceJson(const SoundChoice& c) {
     return {{"camera", c.camera},
             {"blend_db", c.blendDb},
-            {"ears", c.ears},
+            {"ears", c.map},
             {"channels", c.channels},
             {"turned", c.turned},
             {"to_loudness", c.toLoudness},
@@ -40,7 +40,7 @@ SoundChoice soundChoiceFrom(const ordered_json& j) {
     SoundChoice c;
     c.camera = j.value("camera", c.camera);
     c.blendDb = j.value("blend_db", c.blendDb);
-    c.ears = j.value("ears", c.ears);
+    c.map = j.value("ears", c.map);
     c.channels = j.value("channels", c.channels);
     c.turned = j.value("turned", c.turned);
     c.toLoudness = j.value("to_loudness", c.toLoudness);

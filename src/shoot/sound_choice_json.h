@@ -5,7 +5,7 @@
 
 #include <nlohmann/json.hpp>
 
-#include "shoot/sound_choice.h"
+#include "render/sound_choice.h"
 
 namespace brisk {
 

@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "dsp/resampler.h"
-#include "media/movie_writer.h"
+#include "media/write/movie_writer.h"
 #include "sim/bench_picture.h"
 #include "sim/gain_rider.h"
 #include "sim/noise.h"

@@ -6,7 +6,7 @@
 #include <optional>
 
 #include "dsp/resampler.h"
-#include "media/movie_writer.h"
+#include "media/write/movie_writer.h"
 #include "sim/noise.h"
 
 namespace brisk::sim {

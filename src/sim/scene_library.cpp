@@ -3,8 +3,8 @@
 #include <cstdio>
 #include <filesystem>
 
-#include "core/atomic_file.h"
 #include "sim/scene.h"
+#include "store/atomic_file.h"
 
 namespace brisk::sim {
 namespace {

@@ -7,11 +7,11 @@
 #include <future>
 #include <nlohmann/json.hpp>
 
-#include "core/atomic_file.h"
 #include "core/json_text.h"
 #include "sim/camera.h"
 #include "sim/recorder.h"
 #include "sim/world_sound.h"
+#include "store/atomic_file.h"
 
 namespace brisk::sim {
 namespace {

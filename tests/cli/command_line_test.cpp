@@ -148,8 +148,8 @@ TEST_F(CommandLine, PiecesBeginAsItIsAsked) {
 
 TEST_F(CommandLine, ExportsTheTetheredTakesOfASavedShoot) {
     Shoot shoot;
-    shoot.apply(commands::addMedia({{0, take, MediaKind::Take, *fingerprintOf(take)},
-                                    {0, clean, MediaKind::Recording, *fingerprintOf(clean)}}));
+    shoot.apply(commands::addMedia({{0, take, MediaKind::Take, *identityOf(take)},
+                                    {0, clean, MediaKind::Recording, *identityOf(clean)}}));
     Tether t;
     t.take = 1;
     t.recording = 2;

@@ -9,9 +9,9 @@
 #include <set>
 #include <thread>
 
-#include "media/file_hash.h"
-#include "media/packet_digest.h"
-#include "media/probe.h"
+#include "media/check/packet_digest.h"
+#include "media/read/probe.h"
+#include "store/file_hash.h"
 #include "support/media_files.h"
 #include "support/run_program.h"
 #include "support/signals.h"

@@ -90,7 +90,7 @@ TEST_F(Verify, PicturesCodedAnewAndChangedFilesAreSaid) {
     const auto anew = verify("anew.mov", take());
     EXPECT_EQ(anew.exitCode, 1);
     EXPECT_TRUE(anew.json().at("together").is_null());
-    EXPECT_NE(anew.json()["picture_reason"].get<std::string>().find("coded anew"),
+    EXPECT_NE(anew.json()["picture_reason"].get<std::string>().find("re-encoded"),
               std::string::npos);
     std::filesystem::copy_file(file("anew.mov"), file("press clean.mov"),
                                std::filesystem::copy_options::overwrite_existing);

@@ -5,10 +5,10 @@
 #include <cstdio>
 #include <map>
 
+#include "day/take_plan.h"
 #include "dsp/plain_lag.h"
 #include "export/video_export.h"
-#include "media/probe.h"
-#include "render/take_plan.h"
+#include "media/read/probe.h"
 #include "render/transport.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
@@ -50,7 +50,7 @@ class AsHeard : public ::testing::Test {
                             {{{12.4}, {24}}, {{-2.7}, {45}}, {0}}};
         state_.tethers = {t};
         state_.sound.camera = CameraSound::Blended;
-        state_.sound.ears = Ears::Swapped;
+        state_.sound.map = ChannelMap::Swapped;
         state_.sound.toLoudness = true;
         state_.sound.targetLufs = -15;
         state_.sound.uncovered = Uncovered::Camera;

@@ -3,8 +3,8 @@
 #include <cmath>
 
 #include "export/video_export.h"
-#include "media/picture_reader.h"
-#include "media/probe.h"
+#include "media/read/picture_reader.h"
+#include "media/read/probe.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/shoot_folder.h"
@@ -132,7 +132,7 @@ TEST_P(CutTake, CodedAnewItIsExactInEveryContainer) {
             container == VideoContainer::Mov ? PieceStart::CodedAnew : PieceStart::Exact;
         const VideoExportPlan p = plansForPieces(*plan_).front();
         const std::string because = "because MKV cannot begin between key frames";
-        EXPECT_NE(describeExport(p).find("Picture coded anew (H.264"), std::string::npos);
+        EXPECT_NE(describeExport(p).find("Picture re-encoded (H.264"), std::string::npos);
         EXPECT_EQ(describeExport(p).find(because) != std::string::npos,
                   container == VideoContainer::Mkv);
         const auto written = exportVideo(p, {});

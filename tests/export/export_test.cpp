@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "export/video_export.h"
-#include "media/probe.h"
+#include "media/read/probe.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"

@@ -10,9 +10,9 @@
 #include <regex>
 
 #include "export/report.h"
-#include "media/file_hash.h"
-#include "media/probe.h"
+#include "media/read/probe.h"
 #include "shoot/project_file.h"
+#include "store/file_hash.h"
 #include "support/comma_locale.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -323,9 +323,9 @@ TEST_F(HandOver, APlaceThatNobodyConfirmedIsSaidBeforeAndAfter) {
 TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
     state_.edits.push_back({2, {}, {{{1.3}, {3}}}, {}});
     choice_.container = VideoContainer::Mkv;
-    EXPECT_NE(plan().files[0].holds.find("coded anew"), std::string::npos) << "and what it costs";
+    EXPECT_NE(plan().files[0].holds.find("re-encoded"), std::string::npos) << "and what it costs";
     choice_.pieces = PieceStart::KeyFrame;
-    EXPECT_EQ(plan().files[0].holds.find("coded anew"), std::string::npos);
+    EXPECT_EQ(plan().files[0].holds.find("re-encoded"), std::string::npos);
     choice_.container = VideoContainer::SameAsTake;
     choice_.codec = SoundCodec::Flac;
     EXPECT_NE(plan().files[1].problem.find("does not go into .mp4; choose AAC"), std::string::npos);

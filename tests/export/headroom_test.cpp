@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 #include "export/hand_over.h"
-#include "media/probe.h"
+#include "media/read/probe.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"

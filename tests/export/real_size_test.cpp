@@ -4,8 +4,8 @@
 #include <gtest/gtest.h>
 
 #include "export/video_export.h"
-#include "media/picture_reader.h"
-#include "media/probe.h"
+#include "media/read/picture_reader.h"
+#include "media/read/probe.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/second_witness.h"
@@ -18,8 +18,8 @@ namespace {
 TEST(RealSize, IsReadSteppedThroughAndExported) {
     const test::TempFolder folder;
     const auto day = test::babble(8, 48000, 21);
-    test::writeTakeOfRealSize(folder.file("real.mp4"), {day.begin() + 48000, day.begin() + 4 * 48000},
-                              60);
+    test::writeTakeOfRealSize(folder.file("real.mp4"),
+                              {day.begin() + 48000, day.begin() + 4 * 48000}, 60);
     test::writeSound(folder.file("rec.wav"), day, {"pcm_s24le", 48000, 1, {}, {}});
     const SoundScan take = test::scanned(folder.file("real.mp4"));
     EXPECT_EQ(take.info.video->width, 3840);

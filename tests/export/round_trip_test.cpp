@@ -10,8 +10,8 @@
 
 #include "dsp/plain_lag.h"
 #include "export/video_export.h"
-#include "media/packet_digest.h"
-#include "media/probe.h"
+#include "media/check/packet_digest.h"
+#include "media/read/probe.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/second_witness.h"
@@ -294,7 +294,7 @@ TEST_P(RoundTrip, APieceBeginsWhereItIsSaidToInEveryWay) {
         const auto written = exportVideo(p, {});
         ASSERT_TRUE(written) << written.error().sentence;
         EXPECT_EQ(written->readBack.problem, "");
-        const bool anew = what.find("coded anew") != std::string::npos;
+        const bool anew = what.find("re-encoded") != std::string::npos;
         const auto after = test::decodedPictures(written->path);
         const std::size_t first =
             shownAt(before_[shownAt(piece.start.value)].first - written->lead.value);

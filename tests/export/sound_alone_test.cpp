@@ -7,8 +7,8 @@
 
 #include "dsp/plain_lag.h"
 #include "export/sound_export.h"
-#include "media/probe.h"
-#include "media/wav_header.h"
+#include "media/read/probe.h"
+#include "media/read/wav_header.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"

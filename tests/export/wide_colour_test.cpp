@@ -130,7 +130,7 @@ TEST_F(WideColour, WhatTheContainerSaysOfItIsKept) {
 
 TEST_F(WideColour, CodedAnewItKeepsItsTenBitsAndItsColours) {
     const WrittenVideo w = written(VideoContainer::Mkv, PieceStart::CodedAnew, {{{1.3}, {3}}});
-    EXPECT_NE(w.holds.find("coded anew (HEVC"), std::string::npos) << w.holds;
+    EXPECT_NE(w.holds.find("re-encoded (HEVC"), std::string::npos) << w.holds;
     EXPECT_EQ(w.readBack.problem, "");
     EXPECT_EQ(sideDataOf(w.path), before_);
     const json file = test::probedFile(w.path);

@@ -6,7 +6,7 @@
 #include <QTest>
 #include <cmath>
 
-#include "media/probe.h"
+#include "media/read/probe.h"
 #include "render/cut_snap.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
@@ -37,7 +37,7 @@ class Cutting : public ::testing::Test {
         w.seam().setFocus();
         QTest::keyClick(&w.seam(), key, held);
     }
-    Stretches kept() { return session().kept(w.take()); }
+    TimeRanges kept() { return session().kept(w.take()); }
     test::TempFolder folder_;
     WindowDriver w;
 };
@@ -59,7 +59,7 @@ TEST_F(Cutting, APieceIsCutOutDroppedAndBroughtBackAndNothingMoves) {
     key(7, Qt::Key_X, Qt::ControlModifier | Qt::ShiftModifier);
     EXPECT_EQ(kept().size(), 3u);
     for (int i = 0; i < 4; ++i) w.press(QStringLiteral("Undo"));
-    EXPECT_EQ(kept(), Stretches{session().wholeTake(w.take())});
+    EXPECT_EQ(kept(), TimeRanges{session().wholeTake(w.take())});
 }
 
 TEST_F(Cutting, BothEndsAreTrimmedAndTheSharedPartIsKept) {

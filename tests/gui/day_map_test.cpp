@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The whole shoot in the window: the day map, the list, and what is done with many takes.
-#include "app/widgets/day_map.h"
+#include "app/map/day_map.h"
 
 #include <gtest/gtest.h>
 
@@ -11,7 +11,7 @@
 #include <QWheelEvent>
 #include <filesystem>
 
-#include "app/widgets/take_panel.h"
+#include "app/list/take_panel.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"

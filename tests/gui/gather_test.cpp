@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/models/gather.h"
+#include "app/spine/gather.h"
 
 #include <gtest/gtest.h>
 

@@ -154,7 +154,7 @@ TEST_F(HandOverSheet, WherePiecesBeginIsChosenWhereATakeIsCutAndItsCostIsSaid) {
     HandOverChoice remembered;
     app::takeRemembered(app::rememberedWords(desk().choice()), remembered);
     EXPECT_EQ(remembered.pieces, PieceStart::KeyFrame);
-    ASSERT_TRUE(w.press(QStringLiteral("pieces begin: at the cut, coded anew")));
+    ASSERT_TRUE(w.press(QStringLiteral("pieces begin: at the cut, re-encoded")));
     ASSERT_TRUE(w.press(QStringLiteral("Write 3 files")));
     ASSERT_TRUE(w.waitQuiet());
     EXPECT_EQ(desk().count(FileState::Written), 3u);

@@ -8,8 +8,8 @@
 #include <cmath>
 #include <thread>
 
-#include "app/models/echo_gauge.h"
-#include "app/models/player.h"
+#include "app/listen/player.h"
+#include "app/proof/echo_gauge.h"
 #include "sound_server.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
@@ -22,16 +22,16 @@ namespace {
 
 test::SoundServer* server = nullptr;
 
-struct Ears {
+struct ChannelMap {
     std::vector<float> left, right;
 };
 
 /// The part in which something is heard.
-Ears heardPart(const std::vector<float>& stereo) {
+ChannelMap heardPart(const std::vector<float>& stereo) {
     const auto loud = [](float v) { return std::fabs(v) > 1e-3f; };
     const auto first = std::find_if(stereo.begin(), stereo.end(), loud) - stereo.begin();
     const auto last = stereo.rend() - std::find_if(stereo.rbegin(), stereo.rend(), loud);
-    Ears e;
+    ChannelMap e;
     for (auto n = static_cast<std::size_t>(first & ~1); n + 1 < static_cast<std::size_t>(last);
          n += 2) {
         e.left.push_back(stereo[n]);
@@ -102,14 +102,14 @@ TEST_F(Heard, SplitPutsThemOnTheirSidesApartByWhatTheGaugeSays) {
     gauge.ask({tether, take_, rec_}, Seconds{2.5});
     ASSERT_TRUE(QTest::qWaitFor([&] { return claimed != 0; }, 5000));
     EXPECT_NEAR(claimed, slip, 2e-4);
-    const Ears e = heardPart(play(slip, Listen::Split, 5000));
+    const ChannelMap e = heardPart(play(slip, Listen::Split, 5000));
     ASSERT_GT(e.left.size(), 48000u);
     // The clean sound, on the right, comes earlier.
     EXPECT_NEAR(bestLagMs(e.left, e.right, -20, 20), -claimed * 1e3, 0.2);
 }
 
 TEST_F(Heard, BothGivesTheTwoSoundsWithTheirSlip) {
-    const Ears e = heardPart(play(0.0061, Listen::Both, 5000));
+    const ChannelMap e = heardPart(play(0.0061, Listen::Both, 5000));
     ASSERT_GT(e.left.size(), 48000u);
     EXPECT_EQ(e.left, e.right);
     // The sum repeats itself after the slip.
@@ -195,8 +195,8 @@ TEST_F(Heard, ACardThatIsSlowIsWaitedForAndThenHeard) {
 }
 
 /// The tone while its place changes five times.
-Ears movedTone(const std::shared_ptr<const SoundScan>& take,
-               const std::shared_ptr<const SoundScan>& tone) {
+ChannelMap movedTone(const std::shared_ptr<const SoundScan>& take,
+                     const std::shared_ptr<const SoundScan>& tone) {
     Player p;
     p.load(take, test::planOf(take, tone, {{4}, {0}}));
     p.setHearing(Listen::Clean);
@@ -223,7 +223,7 @@ bool hasGap(const std::vector<float>& v) {
 }
 
 TEST_F(Heard, MovingTheCleanSoundWhilePlayingIsHeardAtOnceAndDoesNotClick) {
-    Ears e;
+    ChannelMap e;
     for (int attempt = 0; attempt < 5; ++attempt) {
         e = movedTone(take_, tone_);
         if (e.left.size() > 24000 && !hasGap(e.left)) break;

@@ -9,8 +9,8 @@
 #include <QWindow>
 #include <set>
 
-#include "app/models/key_table.h"
-#include "app/widgets/key_page.h"
+#include "app/window/key_page.h"
+#include "app/window/key_table.h"
 #include "window_driver.h"
 
 namespace brisk {

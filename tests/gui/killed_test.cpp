@@ -12,7 +12,7 @@
 #include <nlohmann/json.hpp>
 #include <random>
 
-#include "app/models/session.h"
+#include "app/spine/session.h"
 #include "shoot/shoot_json.h"
 #include "support/media_files.h"
 #include "support/signals.h"

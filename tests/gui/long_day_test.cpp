@@ -8,10 +8,10 @@
 #include <filesystem>
 #include <nlohmann/json.hpp>
 
-#include "app/widgets/day_map.h"
-#include "app/widgets/take_panel.h"
-#include "core/atomic_file.h"
+#include "app/list/take_panel.h"
+#include "app/map/day_map.h"
 #include "sim/shoot_simulator.h"
+#include "store/atomic_file.h"
 #include "support/temp_folder.h"
 #include "window_driver.h"
 

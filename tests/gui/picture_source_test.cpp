@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The picture at the playhead: exact in the end, something nearby at once.
-#include "app/models/picture_source.h"
+#include "app/picture/picture_source.h"
 
 #include <gtest/gtest.h>
 

@@ -6,8 +6,8 @@
 #include <QTest>
 #include <cmath>
 
-#include "app/widgets/match_curve_view.h"
-#include "app/widgets/place_bar.h"
+#include "app/seam/match_curve_view.h"
+#include "app/tray/place_bar.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"

@@ -6,10 +6,10 @@
 #include <QTest>
 #include <cmath>
 
-#include "app/widgets/listen_bar.h"
-#include "app/widgets/place_bar.h"
-#include "app/widgets/slip_line.h"
-#include "app/widgets/spot_checks.h"
+#include "app/listen/listen_bar.h"
+#include "app/proof/slip_line.h"
+#include "app/proof/spot_checks.h"
+#include "app/tray/place_bar.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/models/player.h"
+#include "app/listen/player.h"
 
-#include "app/models/mix_feed.h"
+#include "app/listen/mix_feed.h"
 
 #include <gtest/gtest.h>
 

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the proof shows against what is true: drift, a gap, the slips at the spot checks.
-#include "app/models/proof.h"
+#include "app/proof/proof.h"
 
 #include <gtest/gtest.h>
 

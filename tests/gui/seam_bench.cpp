@@ -16,10 +16,10 @@
 #include <ctime>
 #include <vector>
 
+#include "app/bench/bench.h"
+#include "app/seam/seam_view.h"
 #include "app/style/app_style.h"
-#include "app/widgets/bench.h"
-#include "app/widgets/main_window.h"
-#include "app/widgets/seam_view.h"
+#include "app/window/main_window.h"
 
 using namespace brisk::app;
 

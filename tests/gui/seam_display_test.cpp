@@ -6,11 +6,11 @@
 #include <QWheelEvent>
 #include <cmath>
 
+#include "app/picture/filmstrip.h"
+#include "app/picture/frame_tip.h"
+#include "app/seam/match_curve_view.h"
 #include "app/style/colours.h"
-#include "app/widgets/filmstrip.h"
-#include "app/widgets/frame_tip.h"
-#include "app/widgets/match_curve_view.h"
-#include "app/widgets/place_bar.h"
+#include "app/tray/place_bar.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"

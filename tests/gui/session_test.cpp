@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/models/session.h"
+#include "app/spine/session.h"
 
 #include <gtest/gtest.h>
 

@@ -15,11 +15,11 @@
 #include <algorithm>
 #include <cstdio>
 
+#include "app/bench/bench.h"
+#include "app/list/take_panel.h"
+#include "app/map/day_map.h"
 #include "app/style/app_style.h"
-#include "app/widgets/bench.h"
-#include "app/widgets/day_map.h"
-#include "app/widgets/main_window.h"
-#include "app/widgets/take_panel.h"
+#include "app/window/main_window.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 

@@ -9,13 +9,13 @@
 #include <QTest>
 #include <cstdio>
 
+#include "app/bench/bench.h"
+#include "app/picture/picture_view.h"
+#include "app/seam/seam_view.h"
+#include "app/sheet/hand_over_sheet.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
-#include "app/widgets/bench.h"
-#include "app/widgets/hand_over_sheet.h"
-#include "app/widgets/main_window.h"
-#include "app/widgets/picture_view.h"
-#include "app/widgets/seam_view.h"
+#include "app/window/main_window.h"
 
 using namespace brisk::app;
 

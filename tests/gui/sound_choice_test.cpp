@@ -8,9 +8,9 @@
 #include <QTest>
 #include <cmath>
 
-#include "app/widgets/channel_menu.h"
-#include "app/widgets/sound_panel.h"
-#include "app/widgets/take_panel.h"
+#include "app/list/take_panel.h"
+#include "app/tray/channel_menu.h"
+#include "app/tray/sound_panel.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -146,14 +146,14 @@ TEST_F(SoundChoices, ChannelsOfARecordingWithManyAreChosenByName) {
     HeardSound four;
     four.channels = 4;
     four.names = {"Ines", "Bench", "", "Room"};
-    channels->show(four, {Ears::Chosen, {1}});
+    channels->show(four, {ChannelMap::Chosen, {1}});
     EXPECT_TRUE(channels->isVisible());
     EXPECT_EQ(channels->text(), QStringLiteral("channels 2…"));
     auto* menu = channels->findChild<QMenu*>();
     ASSERT_EQ(menu->actions().size(), 4);
     EXPECT_EQ(menu->actions()[3]->text(), QStringLiteral("4 Room"));
     menu->actions()[3]->trigger();
-    EXPECT_EQ(session().state().sound.ears, Ears::Chosen);
+    EXPECT_EQ(session().state().sound.map, ChannelMap::Chosen);
     EXPECT_EQ(session().state().sound.channels, (std::vector<int>{1, 3}));
     const QString project = QString::fromStdString(folder_.file("day.brisk"));
     ASSERT_TRUE(session().save(project));

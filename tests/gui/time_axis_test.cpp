@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/widgets/time_axis.h"
+#include "app/seam/time_axis.h"
 
 #include <gtest/gtest.h>
 

@@ -11,9 +11,9 @@
 #include <cmath>
 #include <filesystem>
 
-#include "app/widgets/day_map.h"
-#include "app/widgets/microphone_row.h"
-#include "app/widgets/take_panel.h"
+#include "app/card/microphone_row.h"
+#include "app/list/take_panel.h"
+#include "app/map/day_map.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"

@@ -6,10 +6,10 @@
 #include <QPushButton>
 #include <QStringList>
 
-#include "app/widgets/bench.h"
-#include "app/widgets/hand_over_sheet.h"
-#include "app/widgets/main_window.h"
-#include "app/widgets/seam_view.h"
+#include "app/bench/bench.h"
+#include "app/seam/seam_view.h"
+#include "app/sheet/hand_over_sheet.h"
+#include "app/window/main_window.h"
 
 namespace brisk::test {
 

@@ -10,10 +10,10 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
-#include "align/match.h"
-#include "app/widgets/empty_bench.h"
-#include "app/widgets/picture_view.h"
-#include "media/packet_digest.h"
+#include "align/assemble/match.h"
+#include "app/bench/empty_bench.h"
+#include "app/picture/picture_view.h"
+#include "media/check/packet_digest.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"

@@ -3,7 +3,7 @@
 // They were once counted as not agreeing, and a perfect match was refused.
 #include <gtest/gtest.h>
 
-#include "align/match.h"
+#include "align/assemble/match.h"
 #include "sim/room.h"
 #include "support/media_files.h"
 #include "support/signals.h"

@@ -3,7 +3,7 @@
 
 #include <cmath>
 
-#include "render/take_pieces.h"
+#include "day/take_pieces.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/shoot_folder.h"

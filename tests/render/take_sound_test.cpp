@@ -65,7 +65,7 @@ TEST_F(TakeSoundTest, OfManyChannelsThoseThatWereChosenAreMixed) {
     for (int n = 0; n < 10 * kRate; ++n) four.insert(four.end(), {0.1f, 0.2f, -0.3f, 0.05f});
     TakeSoundPlan plan = planFor(sound("four.wav", four, 4));
     const auto at = [&](std::vector<int> channels) {
-        plan.choice.ears = Ears::Chosen;
+        plan.choice.map = ChannelMap::Chosen;
         plan.choice.channels = std::move(channels);
         const auto all = render(plan, 4, 4.01);
         EXPECT_EQ(all.size(), 480u) << "to both ears";
@@ -77,9 +77,9 @@ TEST_F(TakeSoundTest, OfManyChannelsThoseThatWereChosenAreMixed) {
     EXPECT_NEAR(at({9}), 0.0125, 1e-7) << "as recorded: all mixed";
     SoundScan scan = *plan.clean[0].recording;
     scan.info.sounds[0].channelNames = {"Ines", "", "Bench", "Room"};
-    EXPECT_EQ(routingWords(scan, {Ears::Chosen, {0, 1, 2}}),
+    EXPECT_EQ(routingWords(scan, {ChannelMap::Chosen, {0, 1, 2}}),
               "channels 1 Ines, 2 and 3 Bench mixed, in both ears");
-    EXPECT_EQ(routingWords(scan, {Ears::Chosen, {3}}), "channel 4 Room in both ears");
+    EXPECT_EQ(routingWords(scan, {ChannelMap::Chosen, {3}}), "channel 4 Room in both ears");
 }
 
 TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
@@ -101,7 +101,7 @@ TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
     };
     TakeSoundPlan plan = planFor(tracks("all.mka", "-disposition:a default "));
     const auto frame = [&](std::vector<int> channels) {
-        plan.choice.ears = channels.empty() ? Ears::AsRecorded : Ears::Chosen;
+        plan.choice.map = channels.empty() ? ChannelMap::AsRecorded : ChannelMap::Chosen;
         plan.choice.channels = std::move(channels);
         const auto all = render(plan, 4, 4.01);
         return std::vector<float>(all.begin(), all.begin() + static_cast<long>(all.size() / 480));
@@ -110,7 +110,7 @@ TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
     EXPECT_EQ(frame({2}), std::vector<float>{-0.3f}) << "untouched";
     EXPECT_NEAR(frame({1, 3}).at(0), 0.125, 1e-7);
     EXPECT_NEAR(frame({}).at(0), 0.0125, 1e-7) << "all play: all mixed";
-    EXPECT_EQ(routingWords(all, {Ears::Chosen, {1, 2}}),
+    EXPECT_EQ(routingWords(all, {ChannelMap::Chosen, {1, 2}}),
               "channels 2 and 3 Bench mixed, in both ears");
     EXPECT_EQ(routingWords(all, {}), "all 4 channels mixed");
 
@@ -139,20 +139,20 @@ TEST_F(TakeSoundTest, ChannelsGoToTheEarsThatWereChosen) {
     std::vector<float> stereo;
     for (int n = 0; n < 10 * kRate; ++n) stereo.insert(stereo.end(), {0.1f, -0.3f});
     TakeSoundPlan plan = planFor(sound("stereo.wav", stereo, 2));
-    const auto at = [&](Ears ears) {
-        plan.choice.ears = ears;
+    const auto at = [&](ChannelMap ears) {
+        plan.choice.map = ears;
         const auto all = render(plan, 4, 4.01);
         const std::size_t channels = all.size() / 480;
         return std::vector<float>(all.begin(), all.begin() + static_cast<long>(channels));
     };
-    EXPECT_EQ(at(Ears::AsRecorded), (std::vector<float>{0.1f, -0.3f}));
-    EXPECT_EQ(at(Ears::Left), std::vector<float>{0.1f});
-    EXPECT_EQ(at(Ears::Right), std::vector<float>{-0.3f});
-    EXPECT_NEAR(at(Ears::Mix).at(0), -0.1, 1e-7);
-    EXPECT_EQ(at(Ears::Stereo), (std::vector<float>{0.1f, -0.3f}));
-    EXPECT_EQ(at(Ears::Swapped), (std::vector<float>{-0.3f, 0.1f}));
+    EXPECT_EQ(at(ChannelMap::AsRecorded), (std::vector<float>{0.1f, -0.3f}));
+    EXPECT_EQ(at(ChannelMap::Left), std::vector<float>{0.1f});
+    EXPECT_EQ(at(ChannelMap::Right), std::vector<float>{-0.3f});
+    EXPECT_NEAR(at(ChannelMap::Mix).at(0), -0.1, 1e-7);
+    EXPECT_EQ(at(ChannelMap::Stereo), (std::vector<float>{0.1f, -0.3f}));
+    EXPECT_EQ(at(ChannelMap::Swapped), (std::vector<float>{-0.3f, 0.1f}));
     plan.choice.turned = true;
-    EXPECT_EQ(at(Ears::Left), std::vector<float>{-0.1f});
+    EXPECT_EQ(at(ChannelMap::Left), std::vector<float>{-0.1f});
 }
 
 TEST_F(TakeSoundTest, OneSidedSoundGoesToBothEarsUnasked) {

@@ -30,9 +30,9 @@ class EditProperties : public ::testing::Test {
     }
     double at(double most) { return std::uniform_real_distribution<>(0, most)(random_); }
     int take() { return 1 + static_cast<int>(random_() % 2); }
-    [[nodiscard]] Stretches keptOf(int take) const {
+    [[nodiscard]] TimeRanges keptOf(int take) const {
         const TakeEdit* e = shoot_.state().editOf(take);
-        return e && !e->kept.empty() ? e->kept : Stretches{kWhole};
+        return e && !e->kept.empty() ? e->kept : TimeRanges{kWhole};
     }
     Tether found(int take) {
         Tether t;
@@ -47,7 +47,7 @@ class EditProperties : public ::testing::Test {
     SoundChoice anyChoice() {
         SoundChoice c;
         c.camera = static_cast<CameraSound>(random_() % 3);
-        c.ears = static_cast<Ears>(random_() % 6);
+        c.map = static_cast<ChannelMap>(random_() % 6);
         c.toLoudness = random_() % 2;
         c.gainDb = at(12);
         c.quietClaps = random_() % 2;
@@ -96,8 +96,8 @@ class EditProperties : public ::testing::Test {
                 return commands::addMark(s, t, {at(120)});
             default: {
                 const double from = at(60);
-                const Stretches shared{{{from}, {from + 50}}};
-                const Stretches kept = keptWithin(keptOf(t), shared);
+                const TimeRanges shared{{{from}, {from + 50}}};
+                const TimeRanges kept = keptWithin(keptOf(t), shared);
                 return commands::keep(s, t, kept.empty() ? shared : kept, kWhole, "Trim");
             }
         }
@@ -105,7 +105,7 @@ class EditProperties : public ::testing::Test {
     void holds() {
         const ShootState& s = shoot_.state();
         for (const int t : {1, 2}) {
-            const Stretches kept = keptOf(t);
+            const TimeRanges kept = keptOf(t);
             ASSERT_FALSE(kept.empty());
             Seconds last = kWhole.start;
             for (const TimeRange& r : kept) {

@@ -11,10 +11,10 @@
 #include <nlohmann/json.hpp>
 #include <random>
 
-#include "core/atomic_file.h"
 #include "shoot/commands.h"
 #include "shoot/mark_commands.h"
 #include "shoot/shoot_json.h"
+#include "store/atomic_file.h"
 #include "support/temp_folder.h"
 
 namespace brisk {

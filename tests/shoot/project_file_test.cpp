@@ -20,9 +20,9 @@ ShootState sample(const TempFolder& folder) {
     ShootState s;
     s.nextId = 5;
     s.media = {
-        {1, folder.file("card/a.mov"), MediaKind::Take, *fingerprintOf(folder.file("card/a.mov"))},
+        {1, folder.file("card/a.mov"), MediaKind::Take, *identityOf(folder.file("card/a.mov"))},
         {2, folder.file("card/b.wav"), MediaKind::Recording,
-         *fingerprintOf(folder.file("card/b.wav"))}};
+         *identityOf(folder.file("card/b.wav"))}};
     Tether t;
     t.take = 1;
     t.recording = 2;
@@ -84,7 +84,7 @@ TEST(ProjectFile, ComesBackAsItWas) {
     EXPECT_EQ(back->state.marks[0].name, "first clap");
     ASSERT_EQ(back->state.media.size(), 2u);
     EXPECT_EQ(back->state.media[1].role, MediaKind::Recording);
-    EXPECT_EQ(back->state.media[0].fingerprint, s.media[0].fingerprint);
+    EXPECT_EQ(back->state.media[0].identity, s.media[0].identity);
     ASSERT_EQ(back->state.tethers.size(), 1u);
     expectSame(s.tethers[0], back->state.tethers[0]);
 }

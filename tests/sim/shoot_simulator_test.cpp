@@ -6,7 +6,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
-#include "media/picture_reader.h"
+#include "media/read/picture_reader.h"
 #include "support/media_files.h"
 #include "support/temp_folder.h"
 

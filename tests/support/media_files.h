@@ -6,9 +6,9 @@
 #include <string>
 #include <vector>
 
-#include "align/sound_scan.h"
-#include "media/movie_writer.h"
-#include "media/sound_reader.h"
+#include "features/sound_scan.h"
+#include "media/read/sound_reader.h"
+#include "media/write/movie_writer.h"
 
 namespace brisk::test {
 

@@ -5,7 +5,7 @@
 
 #include <gtest/gtest.h>
 
-#include "align/match.h"
+#include "align/assemble/match.h"
 #include "support/media_files.h"
 #include "support/temp_folder.h"
 

@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/assemble/match.h"
+
+#include "align/assemble/match_methods.h"
+
+namespace brisk {
+
+Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recording,
+                                 const MatchOptions& options, const JobControl& job) {
+    auto reader = WindowReader::open(take, recording);
+    if (!reader) return tl::unexpected(reader.error());
+    if (options.method == MatchMethod::Claps) return matchByOnsets(*reader, job);
+    const auto stamps = stampPlace(take.info, recording.info);
+    auto searched = options.searched;
+    if (!searched) searched = std::make_shared<CoarseRecording>(recording.bands);
+    if (options.method == MatchMethod::Timecode) {
+        return matchByStamps(*reader, *searched, stamps, job);
+    }
+    auto e = matchByWaveform(*reader, *searched, stamps, options.leastCoarse, job);
+    if (!e || options.leastCoarse > 0 || e->status == MatchStatus::Matched ||
+        options.method == MatchMethod::Waveform) {
+        return e;
+    }
+    auto claps = matchByOnsets(*reader, job.withReport({}));
+    if (!claps) return claps;
+    // Claps never stand against sound that decides, nor replace what the sound has to say about
+    // equal places.
+    const bool better = claps->status < e->status;
+    return better ? claps : e;
+}
+
+}  // namespace brisk

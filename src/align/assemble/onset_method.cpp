@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/assemble/match_methods.h"
+#include "align/decide/judge.h"
+#include "align/measure/clap_match.h"
+#include "align/measure/estimate_from.h"
+#include "features/quiet_take.h"
+
+namespace brisk {
+
+Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job) {
+    const SoundScan& take = reader.take();
+    if (take.spikes.empty() || reader.recording().spikes.empty()) {
+        return refusal(take.spikes.empty() ? "No claps are heard in the take."
+                                           : "No claps are heard in the recording.");
+    }
+    auto found = matchByClaps(reader, {{0}, take.length()}, job);
+    if (!found) return tl::unexpected(found.error());
+    if (found->empty()) return refusal("Nothing is heard around the claps.");
+    const ClapMatch& best = found->front();
+    const Seconds scratchStart = take.info.soundStartInTake();
+    TetherEstimate e = estimateFrom({{best.match.overlap, best.match}}, scratchStart);
+    e.method = "claps";
+    for (std::size_t i = 1; i < found->size(); ++i) {
+        const FineMatch& other = (*found)[i].match;
+        e.rivals.push_back(
+            rivalAt(other.line, scratchStart, other.stackStrength, best.match.stackStrength));
+    }
+    judgeClaps(*found, quietButForClaps(take, best.match.overlap), e);
+    return e;
+}
+
+}  // namespace brisk

@@ -1,0 +1,213 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Coarse search nominates places, a probe of each sorts them, the best are measured, and the judge
+// compares.
+#include <algorithm>
+#include <cmath>
+
+#include "align/assemble/match_methods.h"
+#include "align/decide/judge.h"
+#include "align/measure/estimate_from.h"
+#include "align/measure/jump_search.h"
+#include "align/nominate/coarse_search.h"
+#include "core/time_text.h"
+
+namespace brisk {
+namespace {
+
+/// A second place is looked at when it scores at least this part of the best.
+constexpr double kWorthMeasuring = 0.5;
+constexpr std::size_t kMaxProbed = 5;
+/// Where nothing is common, probes of chance stand at five to seven deviations, and two of those
+/// are measured, so that the judge has something to compare. The rest would only cost time, unless
+/// one of the two may be right: then every rival is wanted.
+constexpr double kProbeStands = 8.0;
+constexpr std::size_t kMeasuredAnyway = 2;
+constexpr double kShareOfChance = 0.3;
+constexpr double kSameSeconds = 0.05;
+constexpr double kStampedSeconds = 2.5;
+constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
+
+/// Too little to compare is something to say, not a failure.
+bool isAnswer(const Error& e) {
+    return e.code == ErrorCode::TooShort || e.code == ErrorCode::Silent;
+}
+
+bool samePlace(const FineMatch& a, const FineMatch& b) {
+    const Seconds middle = (a.overlap.start + a.overlap.end) / 2;
+    return std::fabs((a.line.toRecording(middle) - b.line.toRecording(middle)).value) <
+           kSameSeconds;
+}
+
+/// The best place close to where the stamps say, if sound has any there.
+Result<std::vector<CoarsePlace>> stampedPlaces(const WindowReader& reader, const StampPlace& stamps,
+                                               const JobControl& job) {
+    const SoundScan& take = reader.take();
+    const ClockLine line = onScratchTime(stamps.line, take.info.soundStartInTake());
+    return placesNear(take.bands, reader.recording().bands, {{0}, take.length()}, line,
+                      stamps.doubt, job);
+}
+
+/// Coarse places, most promising first, and one near the stamps.
+Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader, CoarseRecording& searched,
+                                            const std::optional<StampPlace>& stamps,
+                                            const JobControl& job) {
+    auto coarse = coarseSearch(reader.take().bands, searched, job);
+    if (!coarse) return tl::unexpected(coarse.error());
+    std::vector<CoarsePlace> out;
+    for (const auto& p : coarse->places) {
+        if (out.size() == kMaxProbed || p.score < kWorthMeasuring * coarse->places.front().score) {
+            break;
+        }
+        out.push_back(p);
+    }
+    if (!stamps) return out;
+    auto near = stampedPlaces(reader, *stamps, job.withReport({}));
+    if (!near) {
+        if (isAnswer(near.error())) return out;
+        return tl::unexpected(near.error());
+    }
+    const Seconds middle = reader.take().length() / 2;
+    for (const auto& p : *near) {
+        const bool known = std::any_of(out.begin(), out.end(), [&](const CoarsePlace& o) {
+            return std::fabs((o.line.toRecording(middle) - p.line.toRecording(middle)).value) <
+                   kSameSeconds;
+        });
+        if (!known) {
+            out.push_back(p);
+            break;
+        }
+    }
+    return out;
+}
+
+/// " The recording lost 0.320 s at 0:00:54.2." for each jump.
+std::string jumpWords(const std::vector<TetherSegment>& segments) {
+    std::string text;
+    for (std::size_t i = 0; i + 1 < segments.size(); ++i) {
+        const Seconds at = segments[i + 1].range.start;
+        const double lost =
+            (segments[i].line.toRecording(at) - segments[i + 1].line.toRecording(at)).value;
+        text += std::string(lost > 0 ? " The recording lost " : " The recording repeats ") +
+                clockText({std::fabs(lost)}, 3) + " at " + clockText(at, 1) + " of the take";
+        const Seconds doubt = segments[i + 1].startDoubt;
+        text += doubt.value > kSameMoment
+                    ? ", in a pause: it may be up to " + clockText(doubt, 1) + " earlier or later."
+                    : ".";
+    }
+    return text;
+}
+
+struct Tested {
+    FineMatch match;
+    double weight = 0;
+};
+
+Result<std::vector<Tested>> measureBest(WindowReader& reader,
+                                        const std::vector<CoarsePlace>& places,
+                                        const JobControl& job) {
+    const TimeRange whole{{0}, reader.take().length()};
+    std::vector<PlaceProbe> probes;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        auto probe = probePlace(reader, places[i], whole, job.withReport({}));
+        job.report(0.5 * static_cast<double>(i + 1) / static_cast<double>(places.size()));
+        if (probe) {
+            probes.push_back(*probe);
+        } else if (!isAnswer(probe.error())) {
+            return tl::unexpected(probe.error());
+        }
+    }
+    std::stable_sort(probes.begin(), probes.end(), [](const PlaceProbe& a, const PlaceProbe& b) {
+        return a.strength > b.strength;
+    });
+    std::vector<Tested> tested;
+    const double each = 0.5 / static_cast<double>(std::max<std::size_t>(1, probes.size()));
+    for (const auto& probe : probes) {
+        const double from = 0.5 + each * static_cast<double>(tested.size());
+        if (!tested.empty() && probe.strength < kWorthMeasuring * probes.front().strength) break;
+        const bool hopeless = std::all_of(tested.begin(), tested.end(), [](const Tested& t) {
+            return t.match.agreeing() <
+                   kShareOfChance * static_cast<double>(t.match.windows.size());
+        });
+        if (tested.size() >= kMeasuredAnyway && hopeless && probe.strength < kProbeStands) break;
+        auto fine = measurePlace(reader, probe, whole, job.part(from, from + each));
+        if (fine) {
+            const double weight = evidence(*fine);
+            tested.push_back({std::move(*fine), weight});
+        } else if (!isAnswer(fine.error())) {
+            return tl::unexpected(fine.error());
+        }
+    }
+    std::stable_sort(tested.begin(), tested.end(),
+                     [](const Tested& a, const Tested& b) { return a.weight > b.weight; });
+    return tested;
+}
+
+}  // namespace
+
+Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
+                                       const std::optional<StampPlace>& stamps, double leastCoarse,
+                                       const JobControl& job) {
+    auto places = candidates(reader, searched, stamps, job.part(0, 0.4));
+    if (!places) {
+        if (!isAnswer(places.error())) return tl::unexpected(places.error());
+        return refusal(places.error().sentence);
+    }
+    if (places->empty()) return refusal("No place where the two sounds agree at all.");
+    if (places->front().score < leastCoarse) {
+        return refusal("Nothing here comes near what the take is matched with elsewhere.");
+    }
+    auto tested = measureBest(reader, *places, job.part(0.4, 0.9));
+    if (!tested) return tl::unexpected(tested.error());
+    if (tested->empty()) return refusal("The two sounds share too little to compare.");
+
+    const SoundScan& take = reader.take();
+    const Seconds scratchStart = take.info.soundStartInTake();
+    const auto byStamps = [&](const FineMatch& m) {
+        return stamps &&
+               std::fabs((onTakeTime(m.line, scratchStart).offset - stamps->line.offset).value) <
+                   kStampedSeconds;
+    };
+    // Places that the sound cannot tell apart are put in the order that the stamps give them.
+    std::size_t chosen = 0;
+    for (std::size_t i = 0; i < tested->size(); ++i) {
+        if ((*tested)[i].weight >= kRivalTooNear * tested->front().weight &&
+            byStamps((*tested)[i].match)) {
+            chosen = i;
+            break;
+        }
+    }
+    std::rotate(tested->begin(), tested->begin() + static_cast<std::ptrdiff_t>(chosen),
+                tested->begin() + static_cast<std::ptrdiff_t>(chosen) + 1);
+    const Tested& best = tested->front();
+    double rival = 0;
+    std::vector<Rival> rivals;
+    for (std::size_t i = 1; i < tested->size(); ++i) {
+        const Tested& other = (*tested)[i];
+        if (samePlace(best.match, other.match)) continue;
+        rival = std::max(rival, rivalStrength(best.match, other.match));
+        rivals.push_back(rivalAt(other.match.line, scratchStart, other.weight, best.weight));
+    }
+    auto stretches = findJumps(reader, best.match, job.part(0.9, 1.0));
+    if (!stretches) return tl::unexpected(stretches.error());
+    // A place that belongs to another stretch of the same take is no rival.
+    if (stretches->size() > 1) {
+        std::erase_if(rivals, [&](const Rival& r) {
+            return std::any_of(stretches->begin(), stretches->end(), [&](const auto& s) {
+                return std::fabs((onTakeTime(s.match.line, scratchStart).offset - r.offset).value) <
+                       kSameSeconds;
+            });
+        });
+        rival = 0;
+        for (const auto& r : rivals) rival = std::max(rival, std::pow(10.0, r.relativeDb / 20));
+    }
+    TetherEstimate e = estimateFrom(*stretches, scratchStart);
+    e.rivals = std::move(rivals);
+    judge(*stretches, rival, e);
+    e.reason += jumpWords(e.segments);
+    if (chosen != 0 && e.status == MatchStatus::Unsure) {
+        e.reason += " This one is where the time stamps have it.";
+    }
+    return e;
+}
+
+}  // namespace brisk

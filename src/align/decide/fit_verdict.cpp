@@ -1,0 +1,150 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/decide/fit_verdict.h"
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+#include "align/measure/line_fit.h"
+#include "core/time_text.h"
+
+namespace brisk {
+namespace {
+
+// What ears and eyes make of it.
+constexpr double kTogether = 0.001;
+constexpr double kHollow = 0.010;
+constexpr double kEcho = 0.040;
+constexpr double kOnLine = 0.003;       // a person who walks a metre moves the sound by this
+constexpr double kMinHeard = 0.15;      // of what was asked
+constexpr double kMaxOff = 0.25;        // of what was heard may lie off the line
+constexpr double kMinJump = 0.005;      // seconds
+constexpr std::size_t kBorneOutBy = 3;  // points on either side of a jump
+constexpr int kMinCount = 3;
+constexpr double kMaxSlope = 1e-3;
+
+std::string apart(Seconds slip) {
+    return slipText({std::fabs(slip.value)});
+}
+
+std::string heardAs(double slip) {
+    if (slip < kTogether) return "together";
+    if (slip < kHollow) return "both together sound hollow";
+    if (slip < kEcho) return "heard as an echo";
+    return "lips look wrong";
+}
+
+std::string atTime(Seconds t) {
+    return "at " + clockText(t, 0);
+}
+
+double medianOf(std::span<const LinePoint> points) {
+    std::vector<double> v;
+    for (const auto& p : points) v.push_back(p.value);
+    std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2), v.end());
+    return v[v.size() / 2];
+}
+
+/// Steps between neighbours that the points on both sides bear out.
+std::vector<SlipJump> findJumps(std::span<const LinePoint> heard) {
+    std::vector<SlipJump> jumps;
+    for (std::size_t i = 1; i < heard.size(); ++i) {
+        const auto before = heard.subspan(i - std::min(i, kBorneOutBy), std::min(i, kBorneOutBy));
+        const auto after = heard.subspan(i, std::min(kBorneOutBy, heard.size() - i));
+        if (before.size() < 2 || after.size() < 2) continue;
+        const double step = heard[i].value - heard[i - 1].value;
+        if (std::fabs(step) < kMinJump) continue;
+        const double a = medianOf(before), b = medianOf(after);
+        const auto close = [&](std::span<const LinePoint> side, double middle) {
+            return std::all_of(side.begin(), side.end(), [&](const LinePoint& p) {
+                return std::fabs(p.value - middle) < 0.3 * std::fabs(step);
+            });
+        };
+        if (!close(before, a) || !close(after, b)) continue;
+        jumps.push_back({{(heard[i - 1].time + heard[i].time) / 2}, {b - a}});
+    }
+    return jumps;
+}
+
+}  // namespace
+
+FitVerdict fitVerdict(std::span<const SlipPoint> points) {
+    FitVerdict v;
+    v.asked = static_cast<int>(points.size());
+    std::vector<LinePoint> heard;
+    for (const auto& p : points) {
+        if (p.slip) heard.push_back({p.time.value, p.slip->value, 1});
+    }
+    v.heard = static_cast<int>(heard.size());
+    if (v.asked == 0) {
+        v.sentence = "Nothing was compared yet.";
+        return v;
+    }
+    const std::string of = std::to_string(v.heard) + " of " + std::to_string(v.asked) + " places";
+    if (v.heard < std::min(kMinCount, v.asked) || v.heard < kMinHeard * v.asked) {
+        v.fit = Fit::Nothing;
+        v.sentence = v.heard == 0 ? "No common sound was found: nothing speaks for this place."
+                                  : "Common sound in only " + of + ": too little to say.";
+        return v;
+    }
+    const LineFit line = fitLine(heard, heard.size() >= 4 ? kMaxSlope : 0.0);
+    v.slope = line.slope;
+    v.atStart = {line.at(heard.front().time)};
+    v.atEnd = {line.at(heard.back().time)};
+    int off = 0;
+    double largest = -1;
+    for (const auto& p : heard) {
+        if (std::fabs(p.value - line.at(p.time)) > kOnLine) {
+            ++off;
+            continue;
+        }
+        if (std::fabs(p.value) <= largest) continue;
+        largest = std::fabs(p.value);
+        v.worst = {p.value};
+        v.worstAt = {p.time};
+    }
+    v.jumps = findJumps(heard);
+    if (!v.jumps.empty()) {
+        const SlipJump& j = v.jumps.front();
+        v.fit = Fit::Jumping;
+        v.sentence = "The slip jumps by " + apart(j.by) + " " + atTime(j.at) +
+                     ": the recorder lost or repeated sound there.";
+        if (v.jumps.size() > 1) {
+            v.sentence += " " + std::to_string(v.jumps.size()) + " jumps in all.";
+        }
+        return v;
+    }
+    if (off > kMaxOff * v.heard) {
+        v.fit = Fit::Jumping;
+        v.sentence = std::to_string(v.heard - off) + " of " + std::to_string(v.heard) +
+                     " places agree on one line, the others do not: look where the slip jumps.";
+        return v;
+    }
+    const double ends = std::max(std::fabs(v.atStart.value), std::fabs(v.atEnd.value));
+    if (ends < kTogether) {
+        v.fit = Fit::InPlace;
+        v.sentence = "In place from first to last: never more than " + apart(v.worst) +
+                     " apart, worst " + atTime(v.worstAt) + ".";
+    } else if (std::fabs((v.atEnd - v.atStart).value) > kTogether) {
+        v.fit = Fit::Drifting;
+        v.sentence = "The clocks run apart: " + slipText(v.atStart) + " at the start, " +
+                     slipText(v.atEnd) + " at the end.";
+    } else {
+        v.fit = ends < kHollow ? Fit::Hollow : ends < kEcho ? Fit::Echo : Fit::Apart;
+        v.sentence = "Apart by " + apart(v.worst) + " all along: " + heardAs(ends) + ".";
+    }
+    if (off > 0) v.sentence += " " + std::to_string(off) + " places lie off the line.";
+    return v;
+}
+
+std::string slipWords(std::optional<Seconds> slip) {
+    if (!slip) return "no common sound here";
+    const double size = std::fabs(slip->value);
+    const char* words = size < kTogether ? "together"
+                        : size < kHollow ? "hollow"
+                        : size < kEcho   ? "echo"
+                                         : "apart";
+    return apart(*slip) + ": " + words;
+}
+
+}  // namespace brisk

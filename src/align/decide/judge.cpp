@@ -1,0 +1,188 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The windows are searched freely over 72 ms, so that a wrong place makes a window agree about once
+// in thirty times. A right place makes most of those agree that hold common sound at all. The
+// binomial tail of that, together with the height of the stack over its own noise, is the evidence.
+#include "align/decide/judge.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/number_text.h"
+
+namespace brisk {
+namespace {
+
+// Where the lines are drawn: measured on the tuning set of the truth bench (docs/benchmarks.md).
+// Of 576 foreign pairs the strongest reached 6.7 with a share of 0.19; of the right places the
+// weakest that spoke at all reached 11.4 with a share of 0.85.
+constexpr double kWeightSure = 10.0;
+constexpr double kWeightMiddle = 8.3;
+constexpr double kWeightWidth = 0.8;
+constexpr double kShareSure = 0.45;
+constexpr double kShareMiddle = 0.40;
+constexpr double kShareWidth = 0.05;
+constexpr double kLogPSure = -6.0;
+constexpr double kLogPThin = -4.0;
+constexpr double kLogPAlone = -12.0;
+constexpr double kStackStands = 9.0;
+constexpr double kStackSure = 6.5;
+constexpr double kStackThin = 6.0;
+constexpr double kShareThin = 0.30;
+/// Another place that chance does not explain either is the same sound once more. The best one must
+/// be two and a half times as strong to be preferred.
+constexpr double kBeyondChanceCounts = 1.75;
+constexpr double kRivalMiddle = 0.82;
+constexpr double kRivalWidth = 0.06;
+// Two single claps that are not the same reached 6.7, with other spikes about 7.7; the same clap
+// in near silence 8.4 and, all but one, 12 and more.
+constexpr double kOneClapSure = 10.5;
+constexpr double kClapsSure = 9.0;
+constexpr double kClapThin = 6.5;
+constexpr double kClapRival = 0.7;
+constexpr double kClapAmongSound = 0.2;
+
+/// 0 far below `middle`, a half there, 1 far above.
+double rising(double v, double middle, double width) {
+    return 1 / (1 + std::exp((middle - v) / width));
+}
+
+std::string percentWords(int agreeing, int used) {
+    return std::to_string(agreeing) + " of " + std::to_string(used) + " windows agree";
+}
+
+}  // namespace
+
+const char* statusText(MatchStatus s) {
+    switch (s) {
+        case MatchStatus::Matched:
+            return "matched";
+        case MatchStatus::Unsure:
+            return "unsure";
+        case MatchStatus::Unmatched:
+            break;
+    }
+    return "unmatched";
+}
+
+double log10PValue(int agreeing, int used, double p) {
+    if (agreeing <= 0) return 0;
+    double tail = 0;
+    for (int k = agreeing; k <= used; ++k) {
+        const double logTerm = std::lgamma(used + 1.0) - std::lgamma(k + 1.0) -
+                               std::lgamma(used - k + 1.0) + k * std::log(p) +
+                               (used - k) * std::log1p(-p);
+        tail += std::exp(logTerm);
+    }
+    return std::log10(std::max(tail, 1e-300));
+}
+
+double evidence(const FineMatch& m) {
+    if (m.windows.empty()) return 0;
+    // Clap matches and hand-made ones know of one arrival only.
+    const double strength = std::max(m.stackStrength, m.strongestArrival);
+    return strength * m.agreeing() / static_cast<double>(m.windows.size());
+}
+
+/// Would be accepted by its windows, were it the only place.
+static bool beyondChance(const FineMatch& m) {
+    const auto n = static_cast<int>(m.windows.size());
+    return m.agreeing() >= kShareSure * n &&
+           log10PValue(m.agreeing(), n, m.chanceOfAgreement) <= kLogPSure;
+}
+
+double rivalStrength(const FineMatch& best, const FineMatch& other) {
+    const double whole = evidence(other) / std::max(1e-9, evidence(best));
+    const auto each = [](const FineMatch& m) {
+        return evidence(m) / std::sqrt(std::max<double>(1, static_cast<double>(m.windows.size())));
+    };
+    const bool stands = std::max(other.stackStrength, other.strongestArrival) >= kStackStands &&
+                        other.agreeing() >= 3;
+    const double there = stands ? each(other) / std::max(1e-9, each(best)) : 0.0;
+    return std::max({whole, there, beyondChance(other) ? kBeyondChanceCounts * whole : 0.0});
+}
+
+void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstimate& e) {
+    const int used = e.windowsUsed;
+    const int agreeing = e.windowsAgreeing;
+    const double share = used > 0 ? static_cast<double>(agreeing) / used : 0;
+    double chance = 0, stack = 0, spreadMs = 0, coarse = 0;
+    for (const auto& s : stretches) {
+        chance = std::max(chance, s.match.chanceOfAgreement);
+        stack = std::max(stack, s.match.stackStrength);
+        spreadMs = std::max(spreadMs, s.match.spreadMs);
+        coarse = std::max(coarse, s.match.coarse);
+    }
+    const double logP = log10PValue(agreeing, used, chance);
+    e.evidence = {e.overlap.length().value, coarse, stack, logP, share, rival};
+    // Orders of magnitude against logP, and what the sum of all windows adds to them.
+    const double weight = -logP + 0.25 * std::min(stack, 40.0);
+    // A long echo fills the sum from end to end: it stands low over its own noise then, however
+    // many windows agree.
+    const bool stands = stack >= kStackSure || logP <= kLogPAlone;
+    const bool sure = weight >= kWeightSure && stands && logP <= kLogPSure && share >= kShareSure;
+    const bool thin = (stack >= kStackThin || stands) && logP <= kLogPThin && share >= kShareThin;
+    std::string text = percentWords(agreeing, used) + " within " +
+                       fixedText(std::max(0.1, 2 * spreadMs), 1) + " ms";
+    if (rival > 0) {
+        const double weaker = std::max(0.0, -20 * std::log10(std::max(rival, 1e-3)));
+        text += "; the next best place is " + fixedText(weaker, 0) + " dB weaker";
+    } else {
+        text += "; no other place comes near";
+    }
+
+    if (sure && rival < kRivalTooNear) {
+        e.status = MatchStatus::Matched;
+        e.reason = text + ".";
+    } else if (sure || thin) {
+        e.status = MatchStatus::Unsure;
+        e.reason = rival >= kRivalTooNear
+                       ? "The same sound fits in more than one place: " + text +
+                             ". Listen, or mark a clap."
+                       : "The evidence is thin: " + text + ". Listen before you trust it.";
+    } else {
+        e.status = MatchStatus::Unmatched;
+        e.reason = "No place where the two sounds agree: at best " + text +
+                   ". Was the recorder running, and in the same room?";
+    }
+    // A smooth function of the same evidence; the statuses above are what decides.
+    e.confidence =
+        std::min(0.999, (stands ? 1.0 : 0.3) * rising(weight, kWeightMiddle, kWeightWidth) *
+                            rising(share, kShareMiddle, kShareWidth) *
+                            rising(-rival, -kRivalMiddle, kRivalWidth));
+}
+
+void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate& e) {
+    const ClapMatch& best = found.front();
+    const double stack = best.match.stackStrength;
+    const double rival = found.size() > 1 ? found[1].match.stackStrength / stack : 0;
+    const int claps = best.clapsInTake;
+    const int agreeing = best.match.agreeing();
+    e.evidence = {e.overlap.length().value,
+                  best.match.coarse,
+                  stack,
+                  0,
+                  static_cast<double>(agreeing) / std::max(1, claps),
+                  rival};
+    std::string text = std::to_string(agreeing) + " of " + std::to_string(claps) +
+                       (claps == 1 ? " clap agrees" : " claps agree");
+    const bool sure =
+        stack >= (agreeing > 1 ? kClapsSure : kOneClapSure) && agreeing * 3 >= claps * 2;
+    if (sure && rival < kClapRival && quiet) {
+        e.status = MatchStatus::Matched;
+        e.reason = text + "; no other place comes near.";
+    } else if (agreeing * 2 >= claps && (sure || (stack >= kClapThin && rival < kClapRival))) {
+        e.status = MatchStatus::Unsure;
+        e.reason = rival >= kClapRival
+                       ? "The claps fit in more than one place: " + text + ". Listen to each."
+                   : quiet
+                       ? "The evidence is thin: " + text + ". Listen before you trust it."
+                       : text + ", but the other sound in the take does not decide. Listen to it.";
+    } else {
+        e.status = MatchStatus::Unmatched;
+        e.reason = "The claps of the two do not agree anywhere.";
+    }
+    e.confidence = std::min(0.999, rising(stack, 8, 0.8) * rising(-rival, -0.72, 0.05) *
+                                       (quiet ? 1.0 : kClapAmongSound));
+}
+
+}  // namespace brisk

@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/measure/curve_stack.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace brisk {
+namespace {
+constexpr double kRate = WindowReader::kRate;
+constexpr float kMaxSay = 25.0f;
+}  // namespace
+
+void weigh(Curve& c) {
+    float top = 0;
+    for (const float v : c.values) top = std::max(top, std::fabs(v));
+    c.weight = top > kMaxSay ? kMaxSay / top : 1.0f;
+}
+
+std::vector<double> stackCurves(const std::vector<Curve>& curves, const LineFit& line) {
+    std::vector<double> sum(2 * kReach + 1, 0.0);
+    for (const auto& c : curves) {
+        const int shift = static_cast<int>(std::lround((line.at(c.time) - c.shift) * kRate));
+        const int from = std::max(-kReach, -kReach - shift);
+        const int to = std::min(kReach, kReach - shift);
+        const float* values = c.values.data() + kReach + shift;
+        double* out = sum.data() + kReach;
+        for (int k = from; k <= to; ++k) {
+            out[k] += static_cast<double>(c.weight * values[k]);
+        }
+    }
+    return sum;
+}
+
+double stackNoise(const std::vector<double>& v) {
+    std::vector<double> m;
+    m.reserve(v.size());
+    for (const double x : v) {
+        if (x != 0) m.push_back(std::fabs(x));  // 0: no curve reaches this lag
+    }
+    if (m.empty()) return 1e-9;
+    const auto mid = m.begin() + static_cast<std::ptrdiff_t>(m.size() / 2);
+    std::nth_element(m.begin(), mid, m.end());
+    return std::max(1e-9, *mid * 1.4826);
+}
+
+double peakBetween(double a, double b, double c) {
+    const double bend = a - 2 * b + c;
+    return bend < 0 ? std::clamp(0.5 * (a - c) / bend, -0.5, 0.5) : 0.0;
+}
+
+Top topOf(const Curve& c, int polarity, double about, int reach) {
+    const int middle = static_cast<int>(std::lround((about - c.shift) * kRate));
+    const auto value = [&](int k) {
+        return polarity * static_cast<double>(c.values[static_cast<std::size_t>(k + kReach)]);
+    };
+    int best = middle;
+    double height = -1e9;
+    const int from = std::max(middle - reach, 1 - kReach);
+    const int to = std::min(middle + reach, kReach - 1);
+    for (int k = from; k <= to; ++k) {
+        if (value(k) > height) {
+            height = value(k);
+            best = k;
+        }
+    }
+    if (height <= -1e9) return {about, height};
+    const double between = peakBetween(value(best - 1), value(best), value(best + 1));
+    return {(best + between) / kRate + c.shift, height};
+}
+
+}  // namespace brisk

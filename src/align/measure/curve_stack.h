@@ -1,0 +1,47 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Agreement curves of many windows, added up along a line: what they share grows, what is chance
+/// does not.
+///
+///     const auto sum = stackCurves(curves, line);       // index kReach is "on the line"
+///     const Top top = topOf(curves[3], 1, line.at(curves[3].time), 30);
+#pragma once
+
+#include <vector>
+
+#include "align/measure/line_fit.h"
+#include "align/measure/window_reader.h"
+
+namespace brisk {
+
+/// Lags are looked at over ±48 ms, a sample of WindowReader::kRate each.
+constexpr int kReach = 48 * WindowReader::kRate / 1000;
+
+struct Curve {
+    double time = 0;            ///< Middle of the window, scratch seconds.
+    double shift = 0;           ///< Seconds to add to a lag read off the values.
+    std::vector<float> values;  ///< 2 × kReach + 1, in deviations of its own noise.
+    float weight = 1;           ///< In a sum. One window must not outvote the rest: see `weigh`.
+};
+
+/// Sets the weight so that no value counts more than 25 deviations, the shape kept.
+void weigh(Curve& c);
+
+struct Top {
+    double lag = 0;  ///< Seconds.
+    double height = 0;
+};
+
+/// Sum over the curves, each read at line.at(its time) + lag. Shape: 2 × kReach + 1.
+std::vector<double> stackCurves(const std::vector<Curve>& curves, const LineFit& line);
+
+/// The highest point of `polarity` × curve within ±reach samples of `about` seconds.
+Top topOf(const Curve& c, int polarity, double about, int reach);
+
+/// Robust deviation of a stack about zero.
+double stackNoise(const std::vector<double>& stack);
+
+/// Peak position between samples, by a parabola through three values: -0.5 to 0.5.
+double peakBetween(double before, double at, double after);
+
+}  // namespace brisk

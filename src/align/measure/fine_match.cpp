@@ -1,0 +1,190 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The probe: short windows, each read as it lies, agree on a common lag and slope. The measurement:
+// longer windows, the recording resampled along the line (a drift of 200 ppm would smear 0.5 ms
+// over such a window), a robust line through what each of them says, and the earliest arrival that
+// their sum supports: the direct sound, not its echo.
+#include "align/measure/fine_match.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "align/measure/curve_stack.h"
+#include "align/measure/first_arrival.h"
+#include "align/measure/gcc_phat.h"
+#include "align/measure/line_fit.h"
+#include "align/measure/slope_search.h"
+#include "align/measure/window_agreement.h"
+#include "align/measure/window_choice.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kRate = WindowReader::kRate;
+constexpr double kMinOverlap = 2.5;
+constexpr double kMaxDrift = 320e-6;
+constexpr double kNearSeconds = 0.0007;
+constexpr double kEchoSeconds = 0.012;
+constexpr double kDirectSeconds = 0.0003;
+constexpr double kUnresampledPpm = 60;  // smears 0.08 ms over a probe's window
+constexpr int kProbeWindows = 20;
+constexpr int kMeasureWindows = 32;
+
+/// Longer windows where there is room for many of them.
+int probeSize(double overlap) {
+    return overlap < 10 ? 1 << 15 : 1 << 16;
+}
+int measureSize(double overlap) {
+    return overlap < 10 ? 1 << 15 : overlap < 30 ? 1 << 16 : 1 << 17;
+}
+
+struct Curves {
+    std::vector<Curve> curves;
+    std::vector<double> pulse = std::vector<double>(2 * kReach + 1, 0.0);  // mean
+};
+
+Result<Curves> listen(WindowReader& reader, ClockLine line, ClockLine readAlong, TimeRange overlap,
+                      int size, int wanted, bool withPulse, const JobControl& job) {
+    const TimeRange onClean{line.toRecording(overlap.start), line.toRecording(overlap.end)};
+    const auto starts = chooseWindows(reader.recording().bands, onClean,
+                                      Seconds{static_cast<double>(size) / kRate}, wanted);
+    GccPhat correlator(size, {WindowReader::kRate}, kReach);
+    struct Heard {
+        WindowSpectrum scratch, clean;
+        double time, shift;
+    };
+    std::vector<Heard> heard;
+    NoiseFloor floor;
+    for (const Seconds start : starts) {
+        if (job.stopRequested()) return cancelled();
+        // Read on another slope, the window still begins where the line says.
+        ClockLine along = readAlong;
+        const Seconds scratchStart = line.toTake(start);
+        along.offset = along.offset + (start - along.toRecording(scratchStart));
+        auto w = reader.read(along, start, size);
+        if (!w) return tl::unexpected(w.error());
+        heard.push_back({correlator.transform(w->scratch), correlator.transform(w->clean),
+                         w->middle.value, w->lagCorrection.value});
+        floor.add(heard.back().clean);
+        job.report(static_cast<double>(heard.size()) / static_cast<double>(starts.size()));
+    }
+    floor.settle();
+    Curves out;
+    std::vector<float> pulse(withPulse ? 2 * kReach + 1 : 0);
+    for (const auto& h : heard) {
+        Curve c{h.time, h.shift, std::vector<float>(2 * kReach + 1)};
+        if (!correlator.correlate(h.scratch, h.clean, floor, c.values, pulse)) continue;
+        weigh(c);
+        out.curves.push_back(std::move(c));
+        for (std::size_t i = 0; i < pulse.size(); ++i) out.pulse[i] += pulse[i];
+    }
+    for (double& v : out.pulse) {
+        v /= static_cast<double>(std::max<std::size_t>(1, out.curves.size()));
+    }
+    if (out.curves.size() < 2) {
+        return fail(ErrorCode::Silent, "Nothing is heard in the overlap.");
+    }
+    return out;
+}
+
+double halfSpan(const std::vector<Curve>& curves) {
+    return std::max(0.5, (curves.back().time - curves.front().time) / 2);
+}
+
+/// `line` moved by slips measured along it: clean time of what is heard at scratch time s grows.
+ClockLine corrected(ClockLine line, const LineFit& slip) {
+    // A curve's peak at lag k means the clean sound must be moved later by k, so that at scratch
+    // time s its earlier part (by k) is heard.
+    return {line.offset - Seconds{slip.at0}, {line.drift.value - slip.slope * 1e6}};
+}
+
+/// A line through what the windows say close to `about`.
+LineFit lineNear(const std::vector<Curve>& curves, int polarity, const LineFit& about) {
+    std::vector<LinePoint> points;
+    for (const auto& curve : curves) {
+        const Top top =
+            topOf(curve, polarity, about.at(curve.time), static_cast<int>(kNearSeconds * kRate));
+        if (top.height > 3.5) points.push_back({curve.time, top.lag, std::min(top.height, 20.0)});
+    }
+    return points.size() >= 2 ? fitLine(points, kMaxDrift) : about;
+}
+
+/// The direct sound's lag over time.
+LineFit slipLine(const Curves& c, int polarity) {
+    // First the strongest arrival, which may be an echo: all windows hold it alike, so it shows
+    // the slope best. The probe left a tenth of a millisecond or two at either end.
+    const double half = halfSpan(c.curves);
+    LineFit slip = lineNear(c.curves, polarity,
+                            searchSlope(c.curves, {.doubt = 0.0005 / half, .step = 0.00002 / half},
+                                        static_cast<int>(kEchoSeconds * kRate))
+                                .line);
+    slip.at0 += firstArrival(stackCurves(c.curves, slip), c.pulse, polarity) / kRate;
+    return lineNear(c.curves, polarity, slip);
+}
+
+}  // namespace
+
+int FineMatch::agreeing() const {
+    return static_cast<int>(
+        std::count_if(windows.begin(), windows.end(), [](const auto& w) { return w.agrees; }));
+}
+
+Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, TimeRange within,
+                              const JobControl& job) {
+    const TimeRange overlap = reader.overlap(place.line).intersect(within);
+    if (overlap.length().value < kMinOverlap) {
+        return fail(ErrorCode::TooShort, "The two share less than three seconds here.");
+    }
+    ClockLine along = place.line;
+    if (std::fabs(along.drift.value) < kUnresampledPpm) along.drift = {0};
+    auto c = listen(reader, place.line, along, overlap, probeSize(overlap.length().value),
+                    kProbeWindows, false, job);
+    if (!c) return tl::unexpected(c.error());
+    const double half = halfSpan(c->curves);
+    const double doubt = place.driftKnown ? std::min(0.030 / half, kMaxDrift) : kMaxDrift;
+    const CommonLine found =
+        searchSlope(c->curves, {.doubt = doubt, .step = 0.0001 / half}, kReach);
+    return PlaceProbe{corrected(place.line, found.line), found.polarity,
+                      found.height / stackNoise(stackCurves(c->curves, found.line)), place.score};
+}
+
+Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, TimeRange within,
+                               const JobControl& job) {
+    FineMatch out;
+    out.coarse = probe.coarse;
+    out.line = probe.line;
+    out.polarity = probe.polarity;
+    TimeRange overlap = reader.overlap(out.line).intersect(within);
+    if (overlap.length().value < kMinOverlap) {
+        return fail(ErrorCode::TooShort, "The two share less than three seconds here.");
+    }
+    auto c = listen(reader, out.line, out.line, overlap, measureSize(overlap.length().value),
+                    kMeasureWindows, true, job);
+    if (!c) return tl::unexpected(c.error());
+    const LineFit slip = slipLine(*c, out.polarity);
+
+    const auto sum = stackCurves(c->curves, slip);
+    const auto highest = [&](double seconds) {
+        const int reach = static_cast<int>(seconds * kRate);
+        double height = 0;
+        for (int k = -reach; k <= reach; ++k) {
+            height = std::max(height, out.polarity * sum[static_cast<std::size_t>(k + kReach)]);
+        }
+        return height / stackNoise(sum);
+    };
+    out.stackStrength = highest(kDirectSeconds);
+    out.strongestArrival = highest(kEchoSeconds);
+    out.spreadMs = slip.spread * 1e3;
+    WindowAgreement agreement(c->curves, slip, out.polarity);
+    for (const auto& curve : c->curves) {
+        const Top own =
+            topOf(curve, out.polarity, slip.at(curve.time), static_cast<int>(kNearSeconds * kRate));
+        out.windows.push_back(
+            {{curve.time}, {own.lag - slip.at(curve.time)}, own.height, agreement.agrees(curve)});
+    }
+    out.chanceOfAgreement = agreement.chance();
+    out.line = corrected(out.line, slip);
+    out.overlap = reader.overlap(out.line).intersect(within);
+    return out;
+}
+
+}  // namespace brisk

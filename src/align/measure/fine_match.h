@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// From a place known to some milliseconds to a line known to some hundredths of one, and the
+/// evidence for it: how many windows of the overlap say so.
+///
+///     auto probe = probePlace(reader, place, whole, job);      // quick: is there anything?
+///     auto match = measurePlace(reader, *probe, whole, job);   // exact
+#pragma once
+
+#include <vector>
+
+#include "align/measure/window_reader.h"
+#include "align/nominate/coarse_search.h"
+#include "core/clock_line.h"
+#include "core/job_control.h"
+#include "core/result.h"
+
+namespace brisk {
+
+/// One measured stretch. Slip is against the final line: positive where the clean sound, placed by
+/// the line, comes too early.
+struct SlipWindow {
+    Seconds scratchTime;  ///< Middle, after the first scratch sample.
+    Seconds slip;
+    double strength = 0;  ///< Height of its own best agreement, in deviations.
+    bool agrees = false;  ///< Its own best agreement, freely searched, is what the others say.
+};
+
+/// A first look at a place.
+struct PlaceProbe {
+    ClockLine line;  ///< To about a millisecond.
+    int polarity = 1;
+    double strength = 0;  ///< All windows together, in deviations of the stack's noise.
+    double coarse = 0;    ///< Score of the coarse place.
+};
+
+struct FineMatch {
+    double coarse = 0;  ///< Score of the coarse place.
+    ClockLine line;     ///< Scratch seconds to clean seconds, both from their first samples.
+    int polarity = 1;
+    double stackStrength = 0;  ///< All windows together, in deviations of the stack's noise.
+    /// The same of the strongest arrival near it, which may be an echo: comparable between places,
+    /// of which one may have been measured by its direct sound and another by its echo.
+    double strongestArrival = 0;
+    double chanceOfAgreement = 0.05;  ///< That one window would agree by chance.
+    double spreadMs = 0;
+    TimeRange overlap;  ///< On scratch time, inside what was asked for.
+    std::vector<SlipWindow> windows;
+
+    [[nodiscard]] int agreeing() const;
+};
+
+/// \param within  scratch time to look at; only where both sounds are counts.
+/// Errors: TooShort (overlap under 2.5 s), Silent, CannotRead, Cancelled.
+Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, TimeRange within,
+                              const JobControl& job);
+
+/// Errors as above. Reads only its windows.
+Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, TimeRange within,
+                               const JobControl& job);
+
+}  // namespace brisk

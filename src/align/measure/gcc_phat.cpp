@@ -1,0 +1,169 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The phase transform makes every frequency count alike, which whitens away the room and finds
+// noise where there is no sound. The weight brings the sound back in: a Wiener-like gain of the
+// clean side, whose noise is low, squared so that frequencies near its floor hardly count.
+//
+// Only lags near zero are wanted, so neighbouring bins are summed before the inverse transform:
+// that multiplies the curve by a wide, flat sinc and makes the transform several times smaller.
+// Source: Knapp & Carter 1976, the generalized correlation method, PHAT and its weighted kin.
+#include "align/measure/gcc_phat.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace brisk {
+namespace {
+constexpr double kLowestHz = 110.0;  // below: hum, wind, handling
+constexpr double kHighestHz = 11000.0;
+constexpr float kEmptyBand = 1e-7f;  // 70 dB under the loudest: nothing there, or a codec's edge
+constexpr double kBlockHz = 24.0;
+constexpr int kSmallestInverse = 1 << 14;
+constexpr std::size_t kPulseBlocks = 12;  // each way: the spectrum's outline over about 600 Hz
+
+/// The outline of a spectrum: running mean over kPulseBlocks each way.
+std::vector<float> outlineOf(const std::vector<float>& power) {
+    std::vector<float> out(power.size());
+    for (std::size_t b = 0; b < power.size(); ++b) {
+        const std::size_t from = b < kPulseBlocks ? 0 : b - kPulseBlocks;
+        const std::size_t to = std::min(power.size(), b + kPulseBlocks + 1);
+        double sum = 0;
+        for (std::size_t k = from; k < to; ++k) sum += power[k];
+        out[b] = static_cast<float>(sum / static_cast<double>(to - from));
+    }
+    return out;
+}
+}  // namespace
+
+float spreadAboutZero(std::span<const float> values) {
+    std::vector<float> v(values.begin(), values.end());
+    for (auto& x : v) x = std::fabs(x);
+    const auto mid = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
+    std::nth_element(v.begin(), mid, v.end());
+    return *mid * 1.4826f;
+}
+
+void NoiseFloor::add(const WindowSpectrum& window) {
+    seen_.push_back(window.blockPower);
+}
+
+void NoiseFloor::settle() {
+    if (seen_.empty()) return;
+    floor_.resize(seen_.front().size());
+    std::vector<float> v(seen_.size());
+    for (std::size_t k = 0; k < floor_.size(); ++k) {
+        for (std::size_t i = 0; i < seen_.size(); ++i) v[i] = seen_[i][k];
+        const auto low = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 10);
+        std::nth_element(v.begin(), low, v.end());
+        floor_[k] = *low;
+    }
+    seen_.clear();
+}
+
+GccPhat::GccPhat(int size, SampleRate rate, int reach)
+    : reach_(reach),
+      group_(std::max(1, size / kSmallestInverse)),
+      fourier_(size),
+      inverse_(size / group_),
+      taper_(static_cast<std::size_t>(size), 1.0f) {
+    const double binHz = static_cast<double>(rate.hertz) / size;
+    low_ = static_cast<std::size_t>(kLowestHz / binHz);
+    high_ =
+        std::min(static_cast<std::size_t>(size / 2), static_cast<std::size_t>(kHighestHz / binHz));
+    block_ = std::max<std::size_t>(1, static_cast<std::size_t>(kBlockHz / binHz));
+    // Flat with soft edges of an eighth: most of the window counts fully.
+    const int edge = size / 8;
+    for (int i = 0; i < edge; ++i) {
+        const auto v =
+            static_cast<float>(0.5 - 0.5 * std::cos(std::numbers::pi * (i + 0.5) / edge));
+        taper_[static_cast<std::size_t>(i)] = v;
+        taper_[static_cast<std::size_t>(size - 1 - i)] = v;
+    }
+}
+
+WindowSpectrum GccPhat::transform(std::span<const float> window) {
+    auto time = fourier_.time();
+    for (std::size_t i = 0; i < time.size(); ++i) time[i] = window[i] * taper_[i];
+    fourier_.forward();
+    const auto bins = fourier_.spectrum().subspan(low_, high_ - low_);
+    WindowSpectrum s;
+    s.bins.assign(bins.begin(), bins.end());
+    for (std::size_t k = 0; k < bins.size(); k += block_) {
+        const auto part = bins.subspan(k, std::min(block_, bins.size() - k));
+        float sum = 0;
+        for (const auto& v : part) sum += std::norm(v);
+        s.blockPower.push_back(sum / static_cast<float>(part.size()));
+    }
+    return s;
+}
+
+std::vector<float> GccPhat::gains(const WindowSpectrum& clean, const NoiseFloor& floor) const {
+    const auto& p = clean.blockPower;
+    const float loudest = *std::max_element(p.begin(), p.end());
+    std::vector<float> out(p.size());
+    for (std::size_t b = 0; b < p.size(); ++b) {
+        const float against = p[b] + 3 * floor.at(b) + kEmptyBand * loudest;
+        const float gain = against > 0 ? p[b] / against : 0.0f;
+        out[b] = gain * gain;
+    }
+    return out;
+}
+
+void GccPhat::lags(std::span<const std::complex<float>> weighted, std::span<float> out) {
+    auto s = inverse_.spectrum();
+    std::fill(s.begin(), s.end(), std::complex<float>{});
+    const auto g = static_cast<std::size_t>(group_);
+    const std::size_t half = g / 2;
+    for (std::size_t i = 0; i < weighted.size(); ++i) {
+        const std::size_t shifted = low_ + i + half;
+        const std::size_t to = shifted / g;
+        if (g > 1 && shifted % g == 0) {
+            // Half way between two: shared, so that the sum stays centred.
+            s[to] += 0.5f * weighted[i];
+            s[to - 1] += 0.5f * weighted[i];
+        } else {
+            s[to] += weighted[i];
+        }
+    }
+    inverse_.inverse();
+    const auto time = inverse_.time();
+    const int n = inverse_.size();
+    for (int k = -reach_; k <= reach_; ++k) {
+        out[static_cast<std::size_t>(k + reach_)] = time[static_cast<std::size_t>((k + n) % n)];
+    }
+}
+
+bool GccPhat::correlate(const WindowSpectrum& scratch, const WindowSpectrum& clean,
+                        const NoiseFloor& floor, std::span<float> curve, std::span<float> pulse) {
+    const auto gain = gains(clean, floor);
+    weighted_.resize(clean.bins.size());
+    bool any = false;
+    for (std::size_t i = 0; i < weighted_.size(); ++i) {
+        const std::complex<float> a = scratch.bins[i];
+        const std::complex<float> b = clean.bins[i];
+        const std::complex<float> cross{a.real() * b.real() + a.imag() * b.imag(),
+                                        a.imag() * b.real() - a.real() * b.imag()};
+        const float power = std::norm(cross);
+        weighted_[i] = power > 1e-38f ? cross * (gain[i / block_] / std::sqrt(power)) : 0.0f;
+        any = any || power > 1e-38f;
+    }
+    if (!any) return false;
+    lags(weighted_, curve);
+    const float noise = spreadAboutZero(curve);
+    if (noise <= 0) return false;
+    for (auto& v : curve) v /= noise;
+    if (pulse.empty()) return true;
+    const auto outline = outlineOf(clean.blockPower);
+    for (std::size_t i = 0; i < weighted_.size(); ++i) {
+        const float around = outline[i / block_];
+        weighted_[i] = around > 0 ? gain[i / block_] * std::norm(clean.bins[i]) / around : 0.0f;
+    }
+    lags(weighted_, pulse);
+    const float top = pulse[static_cast<std::size_t>(reach_)];
+    if (top > 0) {
+        for (auto& v : pulse) v /= top;
+    }
+    return true;
+}
+
+}  // namespace brisk

@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/measure/slope_search.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace brisk {
+
+CommonLine searchSlope(const std::vector<Curve>& curves, SlopeRange slopes, int reach) {
+    CommonLine best;
+    const double centre = (curves.front().time + curves.back().time) / 2;
+    const int steps = static_cast<int>(std::ceil(slopes.doubt / slopes.step));
+    for (int i = -steps; i <= steps; ++i) {
+        LineFit line;
+        line.slope = i * slopes.step;
+        line.at0 = -line.slope * centre;
+        const double least = 1 + slopes.reluctance * std::fabs(i) / std::max(1, steps);
+        const auto sum = stackCurves(curves, line);
+        for (int k = -reach; k <= reach; ++k) {
+            const double v = sum[static_cast<std::size_t>(k + kReach)];
+            if (std::fabs(v) <= best.height * least) continue;
+            best.height = std::fabs(v);
+            best.polarity = v < 0 ? -1 : 1;
+            best.line = line;
+            best.line.at0 += static_cast<double>(k) / WindowReader::kRate;
+        }
+    }
+    return best;
+}
+
+}  // namespace brisk

@@ -1,0 +1,52 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/measure/window_agreement.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace brisk {
+namespace {
+constexpr double kRate = WindowReader::kRate;
+constexpr double kAgreeSeconds = 0.0006;
+constexpr double kFreeSeconds = 0.036;
+constexpr int kWide = static_cast<int>(kFreeSeconds * kRate);
+constexpr int kNear = static_cast<int>(kAgreeSeconds * kRate);
+}  // namespace
+
+WindowAgreement::WindowAgreement(const std::vector<Curve>& curves, const LineFit& line,
+                                 int polarity)
+    : line_(line), polarity_(polarity), all_(stackCurves(curves, line)) {}
+
+double WindowAgreement::value(const std::vector<double>& v, int k) const {
+    return polarity_ * v[static_cast<std::size_t>(k + kReach)];
+}
+
+bool WindowAgreement::agrees(const Curve& c) {
+    const Top free = topOf(c, polarity_, line_.at(c.time), kWide);
+    std::vector<double> others = all_;
+    const auto own = stackCurves({c}, line_);
+    for (std::size_t i = 0; i < others.size(); ++i) others[i] -= own[i];
+    double highest = 0;
+    for (int k = -kWide; k <= kWide; ++k) highest = std::max(highest, value(others, k));
+    const double least = std::max(highest / 2, 5 * stackNoise(others));
+    const int lag = static_cast<int>(std::lround((free.lag - line_.at(c.time)) * kRate));
+    bool supported = false;
+    int open = 0;  // lags at which a window would agree
+    int lastGood = -kReach - kNear;
+    for (int k = -kWide - kNear; k <= kWide + kNear; ++k) {
+        if (k < -kReach || k > kReach || value(others, k) < least) continue;
+        open += std::min(k - lastGood, 2 * kNear + 1);
+        lastGood = k;
+        supported = supported || std::abs(k - lag) <= kNear;
+    }
+    chance_ += static_cast<double>(open) / (2 * kWide + 1);
+    ++asked_;
+    return supported;
+}
+
+double WindowAgreement::chance() const {
+    const double least = kAgreeSeconds / kFreeSeconds;
+    return std::clamp(chance_ / std::max(1, asked_), least, 0.9);
+}
+
+}  // namespace brisk

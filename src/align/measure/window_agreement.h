@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Whether windows agree with each other: what each of them says by itself, searched freely over
+/// ±36 ms, is looked up in the stack of all the others. In a room the windows point at the direct
+/// sound or at one of a few strong reflections; the stack holds them all.
+#pragma once
+
+#include <vector>
+
+#include "align/measure/curve_stack.h"
+
+namespace brisk {
+
+class WindowAgreement {
+  public:
+    WindowAgreement(const std::vector<Curve>& curves, const LineFit& line, int polarity);
+
+    /// Also adds to the chance that a window which says nothing would seem to agree.
+    bool agrees(const Curve& c);
+
+    /// That chance, as a mean over the windows asked.
+    [[nodiscard]] double chance() const;
+
+  private:
+    [[nodiscard]] double value(const std::vector<double>& v, int k) const;
+    LineFit line_;
+    int polarity_;
+    std::vector<double> all_;
+    double chance_ = 0;
+    int asked_ = 0;
+};
+
+}  // namespace brisk

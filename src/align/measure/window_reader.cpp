@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/measure/window_reader.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "dsp/resampler.h"
+
+namespace brisk {
+namespace {
+
+struct Piece {
+    std::vector<float> samples;
+    Seconds start;  ///< Where it really begins, within half a sample of what was asked.
+};
+
+/// `size` samples at kRate from `start`, of a clock that runs `speed` times as fast.
+Result<Piece> piece(SoundReader& reader, const SoundScan& scan, Seconds start, double speed,
+                    int size) {
+    const double rate = scan.rate.hertz * speed;
+    constexpr int kMargin = 256;  // lets the resampler's filter settle
+    const bool as = rate == WindowReader::kRate;
+    const double exact = start.value * scan.rate.hertz;
+    const int margin = as ? 0 : kMargin;
+    const auto first =
+        static_cast<std::int64_t>(as ? std::llround(exact) : std::floor(exact)) - margin;
+    const auto need = static_cast<std::size_t>(std::ceil(size * rate / WindowReader::kRate)) +
+                      (as ? 0 : 2 * kMargin + 2);
+    std::vector<float> in(need);
+    if (auto read = readMono(reader, scan.from + first, in, scan.channel); !read) {
+        return tl::unexpected(read.error());
+    }
+    if (as) {
+        in.resize(static_cast<std::size_t>(size), 0.0f);
+        return Piece{std::move(in), scan.rate.seconds(first)};
+    }
+    const double lead = exact - static_cast<double>(first);
+    auto out = resampleBlock(in, rate, WindowReader::kRate, StreamResampler::Quality::Measuring);
+    const auto skip = static_cast<std::ptrdiff_t>(std::lround(lead * WindowReader::kRate / rate));
+    out.erase(out.begin(), out.begin() + std::min<std::ptrdiff_t>(
+                                             skip, static_cast<std::ptrdiff_t>(out.size())));
+    out.resize(static_cast<std::size_t>(size), 0.0f);
+    const double at =
+        static_cast<double>(first) + static_cast<double>(skip) * rate / WindowReader::kRate;
+    return Piece{std::move(out), {at / scan.rate.hertz}};
+}
+
+}  // namespace
+
+WindowReader::WindowReader(const SoundScan& take, const SoundScan& recording, SoundReader a,
+                           SoundReader r)
+    : take_(&take), recording_(&recording), scratch_(std::move(a)), clean_(std::move(r)) {}
+
+Result<WindowReader> WindowReader::open(const SoundScan& take, const SoundScan& recording) {
+    auto a = take.open();
+    if (!a) return tl::unexpected(a.error());
+    auto r = recording.open();
+    if (!r) return tl::unexpected(r.error());
+    return WindowReader(take, recording, std::move(*a), std::move(*r));
+}
+
+TimeRange WindowReader::overlap(ClockLine line) const {
+    return TimeRange{{0}, take_->length()}.intersect(
+        {line.toTake({0}), line.toTake(recording_->length())});
+}
+
+Result<SoundWindow> WindowReader::read(ClockLine line, Seconds cleanStart, int size) {
+    SoundWindow w;
+    const Seconds s = line.toTake(cleanStart);
+    w.middle = s + Seconds{0.5 * size / kRate};
+    auto a = piece(scratch_, *take_, s, 1.0, size);
+    if (!a) return tl::unexpected(a.error());
+    auto r = piece(clean_, *recording_, cleanStart, line.drift.factor(), size);
+    if (!r) return tl::unexpected(r.error());
+    w.lagCorrection = (a->start - s) - (r->start - cleanStart);
+    w.scratch = std::move(a->samples);
+    w.clean = std::move(r->samples);
+    return w;
+}
+
+}  // namespace brisk

@@ -1,0 +1,341 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The idea: the take's onset pattern, in segments of at most a minute, is correlated with the whole
+// recording by overlap-save; the bands are summed in the frequency domain, so one inverse transform
+// serves a block. Each segment names its best places; places vote for lines, because two clocks
+// differ by at most 300 parts per million.
+// Source: Oppenheim & Schafer, overlap-save; normalised correlation with running energies.
+#include "align/nominate/coarse_search.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "dsp/fourier.h"
+#include "features/onset_flux.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kSegmentSeconds = CoarseRecording::kMaxSegmentLength / kBandFramesPerSecond;
+constexpr int kMaxSegments = 8;
+constexpr std::size_t kPeaksKept = 48;
+constexpr std::int64_t kPeakSpacing = 8;
+constexpr int kTransform = CoarseRecording::kTransform;
+constexpr double kMaxDrift = 320e-6;
+constexpr double kLooseSeconds = 0.024;
+constexpr double kDistinctSeconds = 0.1;
+constexpr double kMinOverlapSeconds = 10.0;
+constexpr int kHistogram = 4000;
+
+struct Peak {
+    double lag = 0;  // frames, fractional
+    double score = 0;
+};
+
+struct Segment {
+    std::int64_t first = 0;
+    std::int64_t frames = 0;
+    std::vector<PackedSpectrum> spectrum;  // a band each
+    std::vector<double> energy;            // running, frames + 1
+    std::vector<Peak> peaks;
+    std::vector<std::int64_t> histogram = std::vector<std::int64_t>(kHistogram + 1, 0);
+    double previous[2] = {0, 0};
+    double weakestKept = 0;  // once as many are kept as may be
+
+    [[nodiscard]] double energyOf(std::int64_t a, std::int64_t b) const {
+        a = std::clamp<std::int64_t>(a, 0, frames);
+        b = std::clamp<std::int64_t>(b, 0, frames);
+        return b <= a ? 0.0
+                      : energy[static_cast<std::size_t>(b)] - energy[static_cast<std::size_t>(a)];
+    }
+};
+
+std::vector<Segment> makeSegments(const OnsetFlux& scratch, RealFourier& fourier) {
+    const double seconds = static_cast<double>(scratch.frames()) / kBandFramesPerSecond;
+    const int count =
+        std::clamp(static_cast<int>(std::ceil(seconds / kSegmentSeconds)), 1, kMaxSegments);
+    const auto length = static_cast<std::int64_t>(std::min(kSegmentSeconds, seconds / count) *
+                                                  kBandFramesPerSecond);
+    std::vector<Segment> segments(static_cast<std::size_t>(count));
+    for (int i = 0; i < count; ++i) {
+        Segment& s = segments[static_cast<std::size_t>(i)];
+        s.frames = length;
+        s.first = count == 1 ? 0 : (scratch.frames() - length) * i / (count - 1);
+        std::vector<float> rows(kBands * static_cast<std::size_t>(length));
+        scratch.compute(s.first, length, rows);
+        s.energy = runningEnergy(rows, length);
+        for (std::size_t b = 0; b < kBands; ++b) {
+            auto time = fourier.time();
+            std::fill(time.begin(), time.end(), 0.0f);
+            std::copy_n(rows.begin() + static_cast<std::ptrdiff_t>(b) * length, length,
+                        time.begin());
+            fourier.forward();
+            s.spectrum.push_back(packSpectrum(fourier.spectrum()));
+        }
+    }
+    return segments;
+}
+
+/// Keeps the best local maxima, far enough apart.
+void keepPeak(Segment& s, Peak p) {
+    auto& peaks = s.peaks;
+    const auto weakest = [&] {
+        return std::min_element(peaks.begin(), peaks.end(),
+                                [](const Peak& a, const Peak& b) { return a.score < b.score; });
+    };
+    for (auto& q : peaks) {
+        if (std::fabs(q.lag - p.lag) < kPeakSpacing) {
+            if (p.score > q.score) q = p;
+            return;
+        }
+    }
+    if (peaks.size() < kPeaksKept) {
+        peaks.push_back(p);
+    } else if (const auto least = weakest(); p.score > least->score) {
+        *least = p;
+    }
+    if (peaks.size() == kPeaksKept) s.weakestKept = weakest()->score;
+}
+
+/// Correlates one block of the recording with one segment and notes the peaks.
+class BlockScorer {
+  public:
+    BlockScorer(RealFourier& fourier, std::int64_t cleanFrames)
+        : fourier_(fourier), cleanFrames_(cleanFrames) {}
+
+    void load(CoarseRecording& clean, std::size_t block) {
+        first_ = CoarseRecording::firstFrame(block);
+        block_ = clean.block(block, fourier_);
+    }
+
+    /// The block's lags within [firstLag, endLag); a lag is the clean frame at which the segment's
+    /// first frame falls.
+    void score(Segment& s, std::int64_t firstLag, std::int64_t endLag, std::int64_t leastOverlap) {
+        sum_.clear();
+        for (std::size_t b = 0; b < kBands; ++b) sum_.add(block_->spectra[b], s.spectrum[b]);
+        sum_.writeTo(fourier_.spectrum());
+        fourier_.inverse();
+        const auto time = fourier_.time();
+        const auto whole = static_cast<float>(s.energyOf(0, s.frames));
+        const auto& energy = block_->energy;
+        const std::int64_t end = std::min(CoarseRecording::kUsable, endLag - first_);
+        for (std::int64_t i = std::max<std::int64_t>(0, firstLag - first_); i < end; ++i) {
+            const std::int64_t lag = first_ + i;
+            if (lag >= 0 && lag + s.frames <= cleanFrames_ && i + s.frames <= kTransform) {
+                // The segment lies inside the recording: so nearly always.
+                const auto at = static_cast<std::size_t>(i);
+                const auto r = static_cast<float>(energy[at + static_cast<std::size_t>(s.frames)] -
+                                                  energy[at]);
+                count(s, lag, whole > 0 && r > 0 ? time[at] / std::sqrt(whole * r) : 0.0f);
+                continue;
+            }
+            const std::int64_t from = std::max<std::int64_t>(0, -lag);
+            const std::int64_t to = std::min(s.frames, cleanFrames_ - lag);
+            double v = 0;
+            if (to - from >= std::min(leastOverlap, s.frames)) {
+                const double a = s.energyOf(from, to);
+                const double r =
+                    energy[static_cast<std::size_t>(std::min<std::int64_t>(i + to, kTransform))] -
+                    energy[static_cast<std::size_t>(i + from)];
+                // Less overlap scatters more: scaled so that chance looks alike everywhere.
+                const double share =
+                    std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.frames));
+                v = a > 0 && r > 0 ? time[static_cast<std::size_t>(i)] / std::sqrt(a * r) * share
+                                   : 0.0;
+                count(s, lag, v);
+            } else {
+                note(s, lag, 0);
+            }
+        }
+    }
+
+  private:
+    static void count(Segment& s, std::int64_t lag, double v) {
+        ++s.histogram[static_cast<std::size_t>(
+            std::clamp((v + 1) * kHistogram / 2, 0.0, double{kHistogram}))];
+        note(s, lag, v);
+    }
+
+    /// Finds local maxima over a running window of three.
+    static void note(Segment& s, std::int64_t lag, double v) {
+        const double a = s.previous[0];
+        const double b = s.previous[1];
+        if (b > s.weakestKept && b >= a && b > v) {
+            const double bend = a - 2 * b + v;
+            const double shift = bend < 0 ? 0.5 * (a - v) / bend : 0.0;
+            keepPeak(s, {static_cast<double>(lag) - 1 + shift, b});
+        }
+        s.previous[0] = b;
+        s.previous[1] = v;
+    }
+
+    RealFourier& fourier_;
+    SpectrumSum sum_{kTransform / 2 + 1};
+    std::int64_t cleanFrames_;
+    std::int64_t first_ = 0;
+    std::shared_ptr<const CoarseRecording::Block> block_;
+};
+
+/// Turns raw scores into deviations above the segment's usual, by median and MAD.
+void standardise(Segment& s) {
+    std::int64_t total = 0;
+    for (const auto h : s.histogram) total += h;
+    const auto quantile = [&](double q) {
+        std::int64_t seen = 0;
+        for (int i = 0; i <= kHistogram; ++i) {
+            seen += s.histogram[static_cast<std::size_t>(i)];
+            if (static_cast<double>(seen) >= q * static_cast<double>(total)) {
+                return 2.0 * i / kHistogram - 1.0;
+            }
+        }
+        return 0.0;
+    };
+    const double median = quantile(0.5);
+    // For a symmetric middle, half the distance between the quartiles is the MAD.
+    const double mad = std::max(1e-3, (quantile(0.75) - quantile(0.25)) / 2);
+    for (auto& p : s.peaks) p.score = (p.score - median) / (1.4826 * mad);
+}
+
+/// The line through the segments' own places, by weighted least squares.
+CoarsePlace lineThrough(const std::vector<std::pair<double, Peak>>& votes) {
+    CoarsePlace place;
+    double w = 0, wt = 0, wo = 0;
+    for (const auto& [t, p] : votes) {
+        place.score += p.score;
+        w += p.score;
+        wt += p.score * t;
+        wo += p.score * p.lag;
+    }
+    place.segmentsAgreeing = static_cast<int>(votes.size());
+    const double meanT = wt / w;
+    const double meanO = wo / w;
+    double cov = 0, var = 0;
+    for (const auto& [t, p] : votes) {
+        cov += p.score * (t - meanT) * (p.lag - meanO);
+        var += p.score * (t - meanT) * (t - meanT);
+    }
+    const double slope = votes.size() >= 3 && var > 0 ? cov / var : 0.0;
+    place.driftKnown = votes.size() >= 3 && std::fabs(slope) < kMaxDrift;
+    const double used = std::clamp(slope, -kMaxDrift, kMaxDrift);
+    place.line = {{meanO - used * meanT}, {used * 1e6}};
+    return place;
+}
+
+/// Every named place gathers the segments that agree with it.
+std::vector<CoarsePlace> vote(const std::vector<Segment>& segments) {
+    const auto startOf = [](const Segment& s) {
+        return static_cast<double>(s.first) / kBandFramesPerSecond;
+    };
+    std::vector<CoarsePlace> places;
+    for (const auto& anchorSegment : segments) {
+        for (const auto& anchor : anchorSegment.peaks) {
+            const double t0 = startOf(anchorSegment);
+            const double o0 = anchor.lag / kBandFramesPerSecond - t0;
+            std::vector<std::pair<double, Peak>> votes;
+            for (const auto& s : segments) {
+                const double t = startOf(s);
+                const double reach = kLooseSeconds + kMaxDrift * std::fabs(t - t0);
+                Peak best{0, 0};
+                for (const auto& p : s.peaks) {
+                    const double o = p.lag / kBandFramesPerSecond - t;
+                    if (std::fabs(o - o0) <= reach && p.score > best.score) best = {o, p.score};
+                }
+                if (best.score > 0) {
+                    votes.emplace_back(t + static_cast<double>(s.frames) / 2 / kBandFramesPerSecond,
+                                       best);
+                }
+            }
+            if (!votes.empty()) places.push_back(lineThrough(votes));
+        }
+    }
+    std::sort(places.begin(), places.end(),
+              [](const CoarsePlace& a, const CoarsePlace& b) { return a.score > b.score; });
+    return places;
+}
+
+}  // namespace
+
+Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& clean,
+                                  const JobControl& job) {
+    CoarseRecording searched(clean);
+    return coarseSearch(scratch, searched, job);
+}
+
+Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
+                                  const JobControl& job, std::size_t most) {
+    const OnsetFlux a(scratch);
+    const OnsetFlux& r = clean.flux();
+    const auto atLeast = static_cast<std::int64_t>(2.9 * kBandFramesPerSecond);
+    if (a.frames() < atLeast || r.frames() < atLeast) {
+        return fail(ErrorCode::TooShort, "Less than three seconds of sound: too little to tell.");
+    }
+    if (a.featureless() || r.featureless()) {
+        return fail(ErrorCode::Silent, "Nothing is heard in one of the two sounds.");
+    }
+    RealFourier fourier(kTransform);
+    auto segments = makeSegments(a, fourier);
+    const std::int64_t length = segments.front().frames;
+    const auto leastOverlap =
+        std::min(static_cast<std::int64_t>(kMinOverlapSeconds * kBandFramesPerSecond),
+                 std::max<std::int64_t>(length / 2, 1));
+    BlockScorer scorer(fourier, r.frames());
+    const std::int64_t firstLag = leastOverlap - length;
+    const std::int64_t endLag = r.frames() - leastOverlap + 2;
+    for (std::size_t block = 0; block < clean.blocks(); ++block) {
+        const std::int64_t from = CoarseRecording::firstFrame(block);
+        if (from + CoarseRecording::kUsable <= firstLag || from >= endLag) continue;
+        if (job.stopRequested()) return cancelled();
+        scorer.load(clean, block);
+        for (auto& s : segments) scorer.score(s, firstLag, endLag, leastOverlap);
+        job.report(static_cast<double>(block + 1) / static_cast<double>(clean.blocks()));
+    }
+    for (auto& s : segments) standardise(s);
+
+    CoarseResult result;
+    result.segments = static_cast<int>(segments.size());
+    const Seconds middle{static_cast<double>(a.frames()) / kBandFramesPerSecond / 2};
+    for (const auto& p : vote(segments)) {
+        const bool known =
+            std::any_of(result.places.begin(), result.places.end(), [&](const CoarsePlace& q) {
+                return std::fabs((p.line.toRecording(middle) - q.line.toRecording(middle)).value) <
+                       kDistinctSeconds;
+            });
+        if (!known) result.places.push_back(p);
+        if (result.places.size() == most) break;
+    }
+    return result;
+}
+
+Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const BandLevels& clean,
+                                            TimeRange stretch, ClockLine line, Seconds reach,
+                                            const JobControl& job) {
+    const auto partOf = [](const BandLevels& levels, TimeRange r, Seconds& start) {
+        const auto frame = [&](Seconds t) {
+            return std::clamp<std::int64_t>(std::llround(t.value * kBandFramesPerSecond), 0,
+                                            static_cast<std::int64_t>(levels.size()));
+        };
+        const auto a = frame(r.start), b = std::max(a, frame(r.end));
+        start = Seconds{static_cast<double>(a) / kBandFramesPerSecond};
+        return BandLevels(levels.begin() + a, levels.begin() + b);
+    };
+    Seconds takeFrom, cleanFrom;
+    const BandLevels a = partOf(scratch, stretch, takeFrom);
+    const BandLevels r = partOf(
+        clean, {line.toRecording(stretch.start) - reach, line.toRecording(stretch.end) + reach},
+        cleanFrom);
+    auto coarse = coarseSearch(a, r, job);
+    if (!coarse) return tl::unexpected(coarse.error());
+    const Seconds middle = (stretch.start + stretch.end) / 2;
+    std::vector<CoarsePlace> out;
+    for (CoarsePlace p : coarse->places) {
+        // From the parts' own zeros back to the files'.
+        const Seconds at = p.line.toRecording(middle - takeFrom) + cleanFrom;
+        if (std::fabs((at - line.toRecording(middle)).value) > reach.value) continue;
+        p.line = {{0}, line.drift};
+        p.line.offset = at - p.line.toRecording(middle);
+        p.driftKnown = true;
+        out.push_back(p);
+    }
+    return out;
+}
+
+}  // namespace brisk

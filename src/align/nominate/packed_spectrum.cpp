@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/nominate/packed_spectrum.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace brisk {
+namespace {
+/// Two products of this size still fit into 32 bits together.
+constexpr float kLargest = 16383.0f;
+}  // namespace
+
+PackedSpectrum packSpectrum(std::span<const std::complex<float>> spectrum) {
+    float largest = 0;
+    for (const auto& v : spectrum) {
+        largest = std::max({largest, std::fabs(v.real()), std::fabs(v.imag())});
+    }
+    PackedSpectrum p;
+    p.re.resize(spectrum.size());
+    p.im.resize(spectrum.size());
+    p.scale = largest / kLargest;
+    if (largest <= 0) return p;
+    const float gain = kLargest / largest;
+    for (std::size_t k = 0; k < spectrum.size(); ++k) {
+        p.re[k] = static_cast<std::int16_t>(std::lrint(spectrum[k].real() * gain));
+        p.im[k] = static_cast<std::int16_t>(std::lrint(spectrum[k].imag() * gain));
+    }
+    return p;
+}
+
+void SpectrumSum::clear() {
+    std::fill(re_.begin(), re_.end(), 0.0f);
+    std::fill(im_.begin(), im_.end(), 0.0f);
+}
+
+void SpectrumSum::add(const PackedSpectrum& a, const PackedSpectrum& b) {
+    const float scale = a.scale * b.scale;
+    const std::size_t n = re_.size();
+    const std::int16_t* ar = a.re.data();
+    const std::int16_t* ai = a.im.data();
+    const std::int16_t* br = b.re.data();
+    const std::int16_t* bi = b.im.data();
+    float* re = re_.data();
+    float* im = im_.data();
+    for (std::size_t k = 0; k < n; ++k) {
+        re[k] += scale * static_cast<float>(ar[k] * br[k] + ai[k] * bi[k]);
+        im[k] += scale * static_cast<float>(ai[k] * br[k] - ar[k] * bi[k]);
+    }
+}
+
+void SpectrumSum::writeTo(std::span<std::complex<float>> out) const {
+    for (std::size_t k = 0; k < out.size(); ++k) out[k] = {re_[k], im_[k]};
+}
+
+}  // namespace brisk

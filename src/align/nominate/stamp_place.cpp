@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/nominate/stamp_place.h"
+
+#include <chrono>
+#include <cmath>
+#include <cstdio>
+
+#include "core/number_text.h"
+#include "core/time_text.h"
+#include "media/read/timecode.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kDay = 86400;
+
+}  // namespace
+
+Seconds withinHalfDay(Seconds difference) {
+    return difference - Seconds{kDay * std::round(difference.value / kDay)};
+}
+
+std::optional<Seconds> timecodeSeconds(const std::string& text, Rational rate) {
+    const auto t = readTimecode(text, rate);
+    if (!t) return std::nullopt;
+    return Seconds{ticksToSeconds(t->frame, rate.inverse())};
+}
+
+std::optional<Seconds> isoSeconds(const std::string& text) {
+    int y = 0, mo = 0, d = 0, h = 0, mi = 0;
+    int at = 0;
+    if (std::sscanf(text.c_str(), "%4d-%2d-%2d%*1[T ]%2d:%2d:%n", &y, &mo, &d, &h, &mi, &at) != 5 ||
+        at == 0) {
+        return std::nullopt;
+    }
+    const std::string rest = text.substr(static_cast<std::size_t>(at));
+    const auto seconds = numberIn(rest.substr(0, rest.find_first_not_of("0123456789.")));
+    if (!seconds) return std::nullopt;
+    using namespace std::chrono;
+    const year_month_day date{year{y}, month{static_cast<unsigned>(mo)},
+                              day{static_cast<unsigned>(d)}};
+    if (!date.ok()) return std::nullopt;
+    const auto days = sys_days{date}.time_since_epoch().count();
+    return Seconds{static_cast<double>(days) * kDay + h * 3600 + mi * 60 + *seconds};
+}
+
+std::optional<StampPlace> stampPlace(const MediaInfo& take, const MediaInfo& recording) {
+    const auto& a = take.stamps;
+    const auto& r = recording.stamps;
+    if (take.video && !a.timecode.empty() && r.bextReference) {
+        if (const auto t = timecodeSeconds(a.timecode, take.video->rate)) {
+            return StampPlace{
+                {withinHalfDay(*t - *r.bextReference), {0}},
+                {2.0},
+                "timecode " + a.timecode + " and time reference " + clockText(*r.bextReference, 2)};
+        }
+    }
+    if (a.bextReference && r.bextReference) {  // two recorders
+        return StampPlace{{withinHalfDay(*a.bextReference - *r.bextReference), {0}},
+                          {2.0},
+                          "both time references"};
+    }
+    const auto t = isoSeconds(a.creationTime);
+    const auto c = isoSeconds(r.creationTime);
+    if (t && c) return StampPlace{{{(*t - *c).value}, {0}}, {10.0}, "both creation times"};
+    return std::nullopt;
+}
+
+}  // namespace brisk

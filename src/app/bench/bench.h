@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The bench: one take's picture, tether card, seam and listening, around one playhead.
+#pragma once
+
+#include <QWidget>
+
+#include "app/listen/player.h"
+#include "app/listen/scrubber.h"
+#include "app/picture/picture_source.h"
+#include "app/proof/echo_gauge.h"
+#include "app/proof/proof.h"
+#include "app/spine/session.h"
+#include "app/tray/search_menu.h"
+
+class QStackedWidget;
+
+namespace brisk::app {
+
+class Filmstrip;
+class FrameTip;
+class CutTools;
+class SoundPanel;
+class ListenBar;
+class MatchCurveView;
+class PictureView;
+class PlaceBar;
+class SeamView;
+class SlipLine;
+class SpotChecks;
+class TetherCard;
+
+class Bench : public QWidget {
+    Q_OBJECT
+  public:
+    explicit Bench(Session& session, QWidget* parent = nullptr);
+    void showTake(int take);
+    [[nodiscard]] int take() const { return take_; }
+    /// What the take shall sound like.
+    void showSound();
+    void setPlayhead(Seconds t);
+    [[nodiscard]] SeamView& seam() { return *seam_; }
+    [[nodiscard]] Filmstrip& filmstrip() { return *strip_; }
+    [[nodiscard]] FrameTip& frameTip() { return *tip_; }
+    [[nodiscard]] PictureView& picture() { return *picture_; }
+    [[nodiscard]] Player& player() { return player_; }
+    [[nodiscard]] Proof& proof() { return proof_; }
+    [[nodiscard]] ListenBar& listening() { return *listen_; }
+    [[nodiscard]] MatchCurveView& matchCurve() { return *curve_; }
+
+  protected:
+    void resizeEvent(QResizeEvent*) override;
+
+  private:
+    void refresh();
+    void moveTo(Seconds t, bool follow);
+    void step(int frames);
+    void playOrStop();
+    void setLoop();
+    void askForPicture();
+    void askGauge();
+    void showTip(double takeSeconds, int x);
+    void putMark(bool onCleanSound, bool exactly);
+    void searchAgain(SearchScope scope);
+
+    Session& session_;
+    int take_ = 0;
+    PictureSource pictures_;
+    Player player_;
+    Scrubber scrubber_;
+    bool looping_ = false;
+    Proof proof_;
+    EchoGauge gauge_;
+    double gaugedAt_ = -1;
+    PictureView* picture_;
+    QStackedWidget* side_;
+    TetherCard* card_;
+    SoundPanel* sound_;
+    CutTools* cuts_;
+    Filmstrip* strip_;
+    SeamView* seam_;
+    FrameTip* tip_;
+    PlaceBar* place_;
+    SpotChecks* spots_;
+    SlipLine* slips_;
+    MatchCurveView* curve_;
+    ListenBar* listen_;
+};
+
+}  // namespace brisk::app

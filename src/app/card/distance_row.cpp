@@ -1,0 +1,111 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/card/distance_row.h"
+
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QPushButton>
+#include <cmath>
+
+#include "app/style/app_style.h"
+#include "app/style/elided_label.h"
+#include "core/time_text.h"
+
+namespace brisk::app {
+namespace {
+constexpr double kClapReach = 0.4;  // seconds around a frame
+}
+
+DistanceRow::DistanceRow(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(6);
+    auto* name = new QLabel(tr("distance"), this);
+    name->setProperty("quiet", true);
+    name->setFixedWidth(98);
+    row->addWidget(name);
+    metres_ = new QLineEdit(this);
+    metres_->setFixedWidth(64);
+    metres_->setPlaceholderText(tr("metres"));
+    metres_->setAccessibleName(tr("Distance from the subject to the camera, in metres"));
+    metres_->setToolTip(
+        tr("Sound needs 2.9 ms a metre, so a far camera hears late. With the distance the clean "
+           "sound fits the picture, not the camera's microphone."));
+    row->addWidget(metres_);
+    hands_ = new QPushButton(tr("Hands meet here"), this);
+    hands_->setProperty("arrow", true);
+    hands_->setShortcut(Qt::Key_H);
+    hands_->setToolTip(
+        tr("The picture at the playhead shows the hands meeting: measure the "
+           "distance by the clap (H)"));
+    row->addWidget(hands_);
+    aside_ = new ElidedLabel(this);
+    aside_->setProperty("quiet", true);
+    aside_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    row->addWidget(aside_, 1);
+    connect(metres_, &QLineEdit::returnPressed, this, &DistanceRow::typed);
+    connect(hands_, &QPushButton::clicked, this, &DistanceRow::fromPicture);
+    connect(&session, &Session::changed, this, &DistanceRow::refresh);
+    refresh();
+}
+
+void DistanceRow::showTake(int take) {
+    take_ = take;
+    refresh();
+}
+
+void DistanceRow::refresh() {
+    const Tether* t = session_.state().tetherOf(take_);
+    const bool placed = t && t->state() != TetherState::Loose;
+    setVisible(placed);
+    if (!placed) return;
+    metres_->setEnabled(!t->locked);
+    hands_->setEnabled(!t->locked);
+    const double metres = t->soundDelay.value * kMetresPerSecond;
+    metres_->setText(metres > 0 ? QString::number(metres, 'f', 1) : QString());
+    aside_->setText(metres > 0 ? tr("clean sound %1 earlier, as the picture has it")
+                                     .arg(QString::fromStdString(slipText(t->soundDelay)))
+                               : tr("not set: fits the camera's microphone"));
+}
+
+void DistanceRow::take(const SoundDistance& d) {
+    if (d.believable) session_.setSoundDelay(take_, d.delay);
+    refresh();
+    aside_->setText(QString::fromStdString(d.sentence));
+}
+
+void DistanceRow::typed() {
+    QString text = metres_->text().trimmed();
+    if (text.endsWith('m')) text.chop(1);
+    bool number = false;
+    const double metres = text.trimmed().replace(',', '.').toDouble(&number);
+    if (text.isEmpty()) {
+        session_.setSoundDelay(take_, {0});
+    } else if (number) {
+        take(distanceFromMetres(metres));
+    } else {
+        aside_->setText(tr("Type metres, such as 4.2"));
+    }
+}
+
+std::optional<Seconds> DistanceRow::clapNear(Seconds t) const {
+    std::vector<Seconds> moments = session_.momentsOf(take_, false, 0);
+    const auto claps = session_.momentsOf(take_, true, SpikeDetector::kMaxKept);
+    moments.insert(moments.end(), claps.begin(), claps.end());
+    std::optional<Seconds> best;
+    for (const Seconds m : moments) {
+        const double away = std::fabs((m - t).value);
+        if (away > kClapReach || (best && away >= std::fabs((*best - t).value))) continue;
+        best = m;
+    }
+    return best;
+}
+
+void DistanceRow::fromPicture() {
+    if (const auto clap = clapNear((frame_.start + frame_.end) / 2)) {
+        take(distanceFromClap(frame_.start, frame_.end, *clap));
+    } else {
+        aside_->setText(tr("No clap or mark is near this picture: put a mark on it first (K)."));
+    }
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The sound's way to the camera, as a part of the tether of its own: typed in metres, or taken
+/// from the picture frame that shows the hands meeting.
+#pragma once
+
+#include <QWidget>
+
+#include "app/spine/session.h"
+#include "core/sound_distance.h"
+
+class QLineEdit;
+class QPushButton;
+
+namespace brisk::app {
+
+class ElidedLabel;
+
+class DistanceRow : public QWidget {
+    Q_OBJECT
+  public:
+    DistanceRow(Session& session, QWidget* parent);
+    void showTake(int take);
+    /// The picture frame at the playhead, in which the hands may meet.
+    void setFrame(TimeRange takeTime) { frame_ = takeTime; }
+
+  private:
+    void refresh();
+    void typed();
+    void fromPicture();
+    void take(const SoundDistance& distance);
+    /// The mark or clap of the scratch sound that belongs to the frame.
+    [[nodiscard]] std::optional<Seconds> clapNear(Seconds t) const;
+
+    Session& session_;
+    int take_ = 0;
+    TimeRange frame_;
+    QLineEdit* metres_;
+    QPushButton* hands_;
+    ElidedLabel* aside_;
+};
+
+}  // namespace brisk::app

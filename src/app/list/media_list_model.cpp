@@ -1,0 +1,153 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/list/media_list_model.h"
+
+#include <QFileInfo>
+#include <algorithm>
+#include <array>
+
+#include "core/time_text.h"
+
+namespace brisk::app {
+
+MediaListModel::MediaListModel(Session& session, QObject* parent)
+    : QAbstractListModel(parent), session_(session) {
+    rebuild();
+    connect(&session, &Session::changed, this, &MediaListModel::rebuild);
+    connect(&session, &Session::factsChanged, this, [this](int id) {
+        const QModelIndex i = indexOf(id);
+        emit dataChanged(i, i);
+    });
+}
+
+void MediaListModel::rebuild() {
+    std::vector<int> rows;
+    const auto takes = listedTakes();
+    const auto recordings = session_.state().ids(MediaKind::Recording);
+    rows.insert(rows.end(), takes.begin(), takes.end());
+    if (!recordings.empty()) rows.push_back(-1);
+    rows.insert(rows.end(), recordings.begin(), recordings.end());
+    if (rows == rows_) {
+        if (!rows_.empty()) emit dataChanged(index(0), index(static_cast<int>(rows_.size()) - 1));
+        return;
+    }
+    beginResetModel();
+    rows_ = std::move(rows);
+    endResetModel();
+}
+
+void MediaListModel::setFilter(const TakeFilter& filter) {
+    if (filter == filter_) return;
+    filter_ = filter;
+    rebuild();
+}
+
+std::vector<int> MediaListModel::listedTakes() const {
+    const ShootState& s = session_.state();
+    std::vector<int> takes = s.ids(MediaKind::Take);
+    const auto name = [&](int id) {
+        return QFileInfo(QString::fromStdString(s.item(id)->path)).fileName();
+    };
+    std::erase_if(takes, [&](int id) {
+        return (filter_.state && s.stateOf(id) != *filter_.state) ||
+               (!filter_.text.isEmpty() && !name(id).contains(filter_.text, Qt::CaseInsensitive));
+    });
+    const auto sortBy = [&](auto key) {
+        std::stable_sort(takes.begin(), takes.end(), [&](int a, int b) { return key(a) < key(b); });
+    };
+    switch (filter_.order) {
+        case TakeFilter::Order::AsAdded:
+            break;
+        case TakeFilter::Order::Name:
+            sortBy([&](int id) { return name(id).toCaseFolded(); });
+            break;
+        case TakeFilter::Order::Place:
+            sortBy([&](int id) {
+                const Tether* t = s.tetherOf(id);
+                const bool placed = t && t->state() != TetherState::Loose;
+                return std::pair(placed ? t->recording : 1 << 30,
+                                 placed ? t->line.offset.value : 0.0);
+            });
+            break;
+        case TakeFilter::Order::State: {
+            // What needs a person comes first.
+            static constexpr std::array kRank{2, 3, 0, 4, 1};
+            sortBy([&](int id) { return kRank[static_cast<std::size_t>(s.stateOf(id))]; });
+            break;
+        }
+    }
+    return takes;
+}
+
+int MediaListModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(rows_.size());
+}
+
+Qt::ItemFlags MediaListModel::flags(const QModelIndex& index) const {
+    const bool heading = index.isValid() && rows_[static_cast<std::size_t>(index.row())] < 0;
+    return heading ? Qt::NoItemFlags : Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+}
+
+QModelIndex MediaListModel::indexOf(int id) const {
+    for (std::size_t i = 0; i < rows_.size(); ++i) {
+        if (rows_[i] == id && id > 0) return index(static_cast<int>(i));
+    }
+    return {};
+}
+
+QString MediaListModel::number(int id, bool take) const {
+    const MediaFacts* f = session_.facts(id);
+    if (!f) return {};
+    if (!f->problem.isEmpty()) return tr("cannot be read");
+    if (!take) return QString::fromStdString(clockText(f->info.duration, 0));
+    const Tether* t = session_.state().tetherOf(id);
+    if (!t) return tr("loose");
+    if (t->state() == TetherState::Loose) return tr("no place");
+    return QString::fromStdString(clockText(t->line.offset, 1));
+}
+
+QVariant MediaListModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid() || index.row() >= rowCount()) return {};
+    const int id = rows_[static_cast<std::size_t>(index.row())];
+    const ShootState& s = session_.state();
+    if (id <= 0) {
+        if (role == HeadingRole) return true;
+        if (role != Qt::DisplayRole) return {};
+        const auto n = static_cast<int>(s.ids(MediaKind::Recording).size());
+        return n == 1 ? tr("1 recording") : tr("%1 recordings").arg(n);
+    }
+    const MediaItem* m = s.item(id);
+    if (!m) return {};
+    const bool take = m->role == MediaKind::Take;
+    const QString name = QFileInfo(QString::fromStdString(m->path)).fileName();
+    switch (role) {
+        case Qt::DisplayRole:
+            return name;
+        case Qt::ToolTipRole: {
+            const MediaFacts* f = session_.facts(id);
+            QStringList lines{QString::fromStdString(m->path)};
+            if (f) {
+                for (const auto& w : f->info.warnings) lines << QString::fromStdString(w);
+                if (!f->problem.isEmpty()) lines << f->problem;
+            }
+            return lines.join(QLatin1Char('\n'));
+        }
+        case Qt::AccessibleTextRole:
+            return take ? tr("%1, %2, %3")
+                              .arg(name, QLatin1String(stateText(s.stateOf(id))), number(id, true))
+                        : tr("%1, recording, %2").arg(name, number(id, false));
+        case IdRole:
+            return id;
+        case IsTakeRole:
+            return take;
+        case StateRole:
+            return static_cast<int>(s.stateOf(id));
+        case NumberRole:
+            return number(id, take);
+        case HeadingRole:
+            return false;
+        default:
+            return {};
+    }
+}
+
+}  // namespace brisk::app

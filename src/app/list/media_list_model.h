@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Takes first, recordings below, as rows for a list. Adapts the session; holds only the order.
+#pragma once
+
+#include <QAbstractListModel>
+#include <optional>
+#include <vector>
+
+#include "app/spine/session.h"
+
+namespace brisk::app {
+
+/// Which takes are listed, and in which order.
+struct TakeFilter {
+    enum class Order { AsAdded, Name, Place, State };
+    QString text;  ///< Part of the name; empty = all.
+    std::optional<TetherState> state;
+    Order order = Order::AsAdded;
+    friend bool operator==(const TakeFilter&, const TakeFilter&) = default;
+};
+
+class MediaListModel : public QAbstractListModel {
+    Q_OBJECT
+  public:
+    enum Role { IdRole = Qt::UserRole, IsTakeRole, StateRole, NumberRole, HeadingRole };
+
+    explicit MediaListModel(Session& session, QObject* parent = nullptr);
+
+    int rowCount(const QModelIndex& parent = {}) const override;
+    QVariant data(const QModelIndex& index, int role) const override;
+    Qt::ItemFlags flags(const QModelIndex& index) const override;
+
+    [[nodiscard]] QModelIndex indexOf(int id) const;
+    void setFilter(const TakeFilter& filter);
+    [[nodiscard]] const TakeFilter& filter() const { return filter_; }
+    /// Those that are listed, in their order.
+    [[nodiscard]] std::vector<int> listedTakes() const;
+    [[nodiscard]] const Session& session() const { return session_; }
+
+  private:
+    void rebuild();
+    [[nodiscard]] QString number(int id, bool take) const;
+    Session& session_;
+    TakeFilter filter_;
+    std::vector<int> rows_;  // ids; -1 is the heading of the recordings
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/list/media_row_delegate.h"
+
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+#include "app/list/media_list_model.h"
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "app/style/state_mark.h"
+
+namespace brisk::app {
+namespace {
+constexpr int kHeading = 36;
+constexpr int kRow = 56;
+
+/// The sound of a file, grown from a line: upwards for cameras, downwards for recordings.
+void paintTinySide(QPainter* p, const PeakPyramid* peaks, SampleRate rate, ClockLine line,
+                   Seconds length, QRect room, double direction, const QColor& colour) {
+    if (!peaks || length <= Seconds{0}) return;
+    const double per = length.value * rate.hertz * line.drift.factor() / room.width();
+    const auto columns = peaks->columns(line.offset.value * rate.hertz, per, room.width());
+    const double most = std::max(0.02f, peaks->largest());
+    p->setPen(colour);
+    for (int x = 0; x < room.width(); ++x) {
+        const auto& c = columns[static_cast<std::size_t>(x)];
+        const double v = std::max(std::fabs(c.low), std::fabs(c.high)) / most;
+        const double h = v * room.height() / 2;
+        if (h < 0.5) continue;
+        const double y = room.center().y();
+        p->drawLine(QPointF(room.left() + x, y), QPointF(room.left() + x, y + direction * h));
+    }
+}
+
+void paintTinySeam(QPainter* p, const MediaListModel& model, int id, QRect room) {
+    const Session& session = model.session();
+    const MediaItem* item = session.state().item(id);
+    const MediaFacts* f = session.facts(id);
+    if (!item || !f || f->info.sounds.empty()) return;
+    const Colours& c = colours();
+    p->setPen(c.hairline);
+    p->drawLine(room.left(), room.center().y(), room.right(), room.center().y());
+    const SampleRate rate = f->info.sounds.front().rate;
+    if (item->role == MediaKind::Recording) {
+        paintTinySide(p, f->peaks.get(), rate, {}, f->info.duration, room, 1, c.clean);
+        return;
+    }
+    const ClockLine own{-f->info.soundStartInTake(), {0}};
+    paintTinySide(p, f->peaks.get(), rate, own, f->info.duration, room, -1, c.camera);
+    // All that is heard: recordings that continue each other are each silent where the other
+    // sounds.
+    for (const Tether* t : session.state().tethersOf(id)) {
+        if (t->beside || t->state() == TetherState::Loose) continue;
+        const MediaFacts* clean = session.facts(t->recording);
+        if (!clean || clean->info.sounds.empty()) continue;
+        paintTinySide(p, clean->peaks.get(), clean->info.sounds.front().rate, t->line,
+                      f->info.duration, room, 1, c.clean);
+    }
+}
+}  // namespace
+
+QSize MediaRowDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
+    return {200, index.data(MediaListModel::HeadingRole).toBool() ? kHeading : kRow};
+}
+
+void MediaRowDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
+                             const QModelIndex& index) const {
+    const Colours& c = colours();
+    const QRect r = option.rect;
+    p->save();
+    if (index.data(MediaListModel::HeadingRole).toBool()) {
+        p->setFont(uiFont(13, true));
+        p->setPen(c.ink);
+        p->drawText(r.adjusted(16, 8, -8, 0), Qt::AlignVCenter, index.data().toString());
+        p->restore();
+        return;
+    }
+    const bool chosen = option.state & QStyle::State_Selected;
+    if (chosen) p->fillRect(r, c.raised);
+    if (chosen && option.state & QStyle::State_HasFocus) {
+        p->setPen(QPen(c.action, 2));
+        p->drawRect(r.adjusted(1, 1, -1, -1));
+    }
+    const bool take = index.data(MediaListModel::IsTakeRole).toBool();
+    if (take) {
+        drawStateMark(*p, QRectF(r.left() + 12, r.top() + 8, 16, 16),
+                      static_cast<TetherState>(index.data(MediaListModel::StateRole).toInt()));
+    }
+    const QString number = index.data(MediaListModel::NumberRole).toString();
+    p->setFont(uiFont(13));
+    const int numberWidth = p->fontMetrics().horizontalAdvance(number);
+    p->setPen(c.quiet);
+    const QRect line(r.left() + 36, r.top() + 5, r.width() - 48, 22);
+    p->drawText(line, Qt::AlignRight | Qt::AlignVCenter, number);
+    p->setFont(uiFont(13, chosen));
+    p->setPen(c.ink);
+    const int room = line.width() - numberWidth - 8;
+    p->drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
+                p->fontMetrics().elidedText(index.data().toString(), Qt::ElideMiddle, room));
+    const auto* model = qobject_cast<const MediaListModel*>(index.model());
+    if (model) {
+        paintTinySeam(p, *model, index.data(MediaListModel::IdRole).toInt(),
+                      QRect(line.left(), r.top() + 28, line.width(), 22));
+    }
+    p->restore();
+}
+
+}  // namespace brisk::app

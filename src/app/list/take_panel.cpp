@@ -1,0 +1,283 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/list/take_panel.h"
+
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QLineEdit>
+#include <QMenu>
+#include <QVBoxLayout>
+#include <array>
+
+#include "app/list/media_row_delegate.h"
+#include "app/style/app_style.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr std::array kStates{TetherState::Tethered, TetherState::Offered, TetherState::NeedsAnEar,
+                             TetherState::Slipped, TetherState::Loose};
+
+QString words(TetherState s) {
+    return QLatin1String(stateText(s));
+}
+
+}  // namespace
+
+TakePanel::TakePanel(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 8, 0, 0);
+    column->setSpacing(2);
+    const auto inset = [] {
+        auto* row = new QHBoxLayout;
+        row->setContentsMargins(16, 0, 8, 0);
+        row->setSpacing(2);
+        return row;
+    };
+    auto* top = inset();
+    heading_ = new QLabel(this);
+    heading_->setFont(uiFont(13, true));
+    top->addWidget(heading_, 1);
+    const auto small = [&](const QString& text, const QString& tip, auto slot) {
+        auto* b = new QPushButton(text, this);
+        b->setProperty("arrow", true);
+        b->setFont(uiFont(12));
+        b->setToolTip(tip);
+        b->setAccessibleName(tip);
+        connect(b, &QPushButton::clicked, this, slot);
+        return b;
+    };
+    jump_ = small(tr("next to hear"), tr("Go to the next take that needs an ear (J)"),
+                  &TakePanel::jumpToNext);
+    jump_->setShortcut(Qt::Key_J);
+    top->addWidget(jump_);
+    column->addLayout(top);
+    auto* second = inset();
+    counts_ = new QLabel(this);
+    counts_->setFont(uiFont(11));
+    counts_->setProperty("quiet", true);
+    counts_->setWordWrap(true);
+    second->addWidget(counts_);
+    column->addLayout(second);
+    auto* third = inset();
+    find_ = new QLineEdit(this);
+    find_->setPlaceholderText(tr("find a take"));
+    find_->setAccessibleName(tr("Find a take by a part of its name"));
+    find_->setClearButtonEnabled(true);
+    connect(find_, &QLineEdit::textChanged, this, &TakePanel::filterChanged);
+    third->addWidget(find_, 1);
+    state_ = small(tr("all"), tr("Show only takes that stand somewhere"), &TakePanel::chooseState);
+    third->addWidget(state_);
+    order_ = small(tr("sort"), tr("In which order"), &TakePanel::chooseOrder);
+    third->addWidget(order_);
+    column->addLayout(third);
+    column->addSpacing(4);
+
+    model_ = new MediaListModel(session_, this);
+    list_ = new QListView(this);
+    list_->setModel(model_);
+    list_->setItemDelegate(new MediaRowDelegate(list_));
+    list_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    list_->setContextMenuPolicy(Qt::CustomContextMenu);
+    list_->setAccessibleName(tr("Takes and recordings"));
+    connect(list_, &QWidget::customContextMenuRequested, this, &TakePanel::showMenu);
+    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
+            &TakePanel::refresh);
+    column->addWidget(list_, 1);
+    tetherSure_ =
+        small(tr("Tether all that are sure"),
+              tr("Tether every offered take in the list, or those selected (Shift+T)"), [this] {
+                  const auto some = selectedTakes();
+                  session_.lockSure(some.size() > 1 ? some : model_->listedTakes());
+              });
+    tetherSure_->setShortcut(Qt::SHIFT | Qt::Key_T);
+    column->addWidget(tetherSure_, 0, Qt::AlignHCenter);
+    connect(&session, &Session::changed, this, &TakePanel::refresh);
+    refresh();
+}
+
+QString TakePanel::counts() const {
+    QStringList parts;
+    const auto takes = session_.state().ids(MediaKind::Take);
+    for (const TetherState s : kStates) {
+        const auto n = std::count_if(takes.begin(), takes.end(),
+                                     [&](int id) { return session_.state().stateOf(id) == s; });
+        if (n > 0) parts << QStringLiteral("%1 %2").arg(n).arg(words(s));
+    }
+    return parts.join(QStringLiteral(", "));
+}
+
+void TakePanel::refresh() {
+    const auto takes = session_.state().ids(MediaKind::Take);
+    const auto n = static_cast<int>(takes.size());
+    const auto listed = model_->listedTakes();
+    heading_->setText(static_cast<int>(listed.size()) < n
+                          ? tr("%1 of %2 takes").arg(listed.size()).arg(n)
+                      : n == 1 ? tr("1 take")
+                               : tr("%1 takes").arg(n));
+    heading_->setVisible(n > 0);
+    counts_->setText(counts());
+    counts_->setVisible(n > 0);
+    for (QWidget* w : {static_cast<QWidget*>(find_), static_cast<QWidget*>(state_),
+                       static_cast<QWidget*>(order_)}) {
+        w->setVisible(n > 1);
+    }
+    const auto stands = [&](const std::vector<int>& ids, TetherState s) {
+        return std::count_if(ids.begin(), ids.end(),
+                             [&](int id) { return session_.state().stateOf(id) == s; });
+    };
+    jump_->setVisible(stands(takes, TetherState::NeedsAnEar) > 0);
+    const auto some = selectedTakes();
+    const bool several = some.size() > 1;
+    const auto sure = stands(several ? some : listed, TetherState::Offered);
+    tetherSure_->setVisible(sure > (several ? 0 : 1));
+    tetherSure_->setText(several ? tr("Tether %1 selected").arg(sure)
+                                 : tr("Tether all that are sure (%1)").arg(sure));
+    tetherSure_->setShortcut(Qt::SHIFT | Qt::Key_T);  // setting a text takes the shortcut away
+}
+
+void TakePanel::filterChanged() {
+    filter_.text = find_->text().trimmed();
+    model_->setFilter(filter_);
+    state_->setText(filter_.state ? words(*filter_.state) : tr("all"));
+    refresh();
+}
+
+void TakePanel::chooseState() {
+    auto* menu = new QMenu(this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    const auto add = [&](const QString& text, std::optional<TetherState> s) {
+        connect(menu->addAction(text), &QAction::triggered, this, [this, s] {
+            filter_.state = s;
+            filterChanged();
+        });
+    };
+    add(tr("all"), std::nullopt);
+    for (const TetherState s : kStates) add(words(s), s);
+    menu->popup(state_->mapToGlobal(QPoint(0, state_->height())));
+}
+
+void TakePanel::chooseOrder() {
+    auto* menu = new QMenu(this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    const auto add = [&](const QString& text, TakeFilter::Order order) {
+        QAction* a = menu->addAction(text);
+        a->setCheckable(true);
+        a->setChecked(filter_.order == order);
+        connect(a, &QAction::triggered, this, [this, order] {
+            filter_.order = order;
+            filterChanged();
+        });
+    };
+    add(tr("as they were added"), TakeFilter::Order::AsAdded);
+    add(tr("by name"), TakeFilter::Order::Name);
+    add(tr("by place in the day"), TakeFilter::Order::Place);
+    add(tr("what needs an ear first"), TakeFilter::Order::State);
+    menu->popup(order_->mapToGlobal(QPoint(0, order_->height())));
+}
+
+void TakePanel::jumpToNext() {
+    const auto takes = model_->listedTakes();
+    const auto here = std::find(takes.begin(), takes.end(), current_);
+    const auto n = static_cast<std::ptrdiff_t>(takes.size());
+    const std::ptrdiff_t from = here == takes.end() ? -1 : here - takes.begin();
+    for (std::ptrdiff_t i = 1; i <= n; ++i) {
+        const int take = takes[static_cast<std::size_t>((from + i) % n)];
+        if (session_.state().stateOf(take) != TetherState::NeedsAnEar) continue;
+        list_->setCurrentIndex(model_->indexOf(take));
+        emit jumped(take);
+        return;
+    }
+}
+
+std::vector<int> TakePanel::selected() const {
+    std::vector<int> out;
+    for (const QModelIndex& i : list_->selectionModel()->selectedIndexes()) {
+        const int id = i.data(MediaListModel::IdRole).toInt();
+        if (id > 0) out.push_back(id);
+    }
+    return out;
+}
+
+std::vector<int> TakePanel::selectedTakes() const {
+    auto out = selected();
+    std::erase_if(out, [&](int id) {
+        const MediaItem* m = session_.state().item(id);
+        return !m || m->role != MediaKind::Take;
+    });
+    return out;
+}
+
+std::vector<ContinuedTake> TakePanel::joinsWithin(const std::vector<int>& takes) const {
+    std::vector<ContinuedTake> out;
+    for (const ContinuedTake& c : session_.continued()) {
+        const auto among = [&](int id) {
+            return std::find(takes.begin(), takes.end(), id) != takes.end();
+        };
+        // One of the two is enough: the other is its neighbour.
+        const bool chosen = takes.size() == 1 ? among(c.before) || among(c.after)
+                                              : among(c.before) && among(c.after);
+        const MediaItem* after = session_.state().item(c.after);
+        if (chosen && after && after->goesOnFrom != c.before) out.push_back(c);
+    }
+    return out;
+}
+
+void TakePanel::swapRecording(int recording) {
+    const MediaItem* m = session_.state().item(recording);
+    if (!m) return;
+    const QFileInfo old(QString::fromStdString(m->path));
+    const QString copy = QFileDialog::getOpenFileName(
+        this, tr("A repaired copy of %1").arg(old.fileName()), old.absolutePath());
+    if (!copy.isEmpty()) session_.swapRecording(recording, copy);
+}
+
+void TakePanel::showMenu(const QPoint& at) {
+    const auto chosen = selected();
+    if (chosen.empty()) return;
+    auto* menu = new QMenu(this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    const auto add = [&](const QString& text, auto what) {
+        connect(menu->addAction(text), &QAction::triggered, this, what);
+    };
+    const auto takes = selectedTakes();
+    if (!takes.empty()) {
+        add(tr("Name their camera…"), [this, takes] {
+            bool ok = false;
+            const QString name = QInputDialog::getText(
+                this, tr("Camera"), tr("Name of the camera these takes are from:"),
+                QLineEdit::Normal, {}, &ok);
+            if (ok) session_.setCamera(takes, name);
+        });
+    }
+    const auto can = joinsWithin(takes);
+    if (!can.empty()) {
+        add(tr("Treat as one take"), [this, can] { session_.joinTakes(can); });
+    }
+    if (takes.size() == 1 && session_.state().oneWith(takes.front()).size() > 1) {
+        add(tr("Treat as a take of its own"),
+            [this, id = takes.front()] { session_.partTakes(id); });
+    }
+    if (chosen.size() == 1) {
+        const int id = chosen.front();
+        const MediaFacts* f = session_.facts(id);
+        const bool take = !takes.empty();
+        if (take) {
+            add(tr("Only its sound is wanted"),
+                [this, id] { session_.setRole(id, MediaKind::Recording); });
+        } else if (f && f->info.video) {
+            add(tr("It is a take after all"),
+                [this, id] { session_.setRole(id, MediaKind::Take); });
+        }
+        if (!take) add(tr("Swap for a repaired copy…"), [this, id] { swapRecording(id); });
+    }
+    add(tr("Remove from the shoot"), [this, chosen] {
+        for (const int id : chosen) session_.remove(id);
+    });
+    menu->popup(list_->viewport()->mapToGlobal(at));
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,61 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The left column: how many takes stand where, finding and sorting them, the list itself, and what
+/// can be done with several at once.
+#pragma once
+
+#include <QListView>
+#include <QWidget>
+
+#include "app/list/media_list_model.h"
+#include "app/spine/session.h"
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+
+namespace brisk::app {
+
+class TakePanel : public QWidget {
+    Q_OBJECT
+  public:
+    explicit TakePanel(Session& session, QWidget* parent = nullptr);
+    [[nodiscard]] QListView& list() { return *list_; }
+    [[nodiscard]] MediaListModel& model() { return *model_; }
+    /// Files that are selected in the list.
+    [[nodiscard]] std::vector<int> selected() const;
+    /// The take on the bench: what jumping counts from.
+    void setCurrent(int take) { current_ = take; }
+    /// "9 tethered, 2 offered, 1 needs an ear, 1 loose".
+    [[nodiscard]] QString counts() const;
+
+  signals:
+    void jumped(int take);
+
+  private:
+    void refresh();
+    void filterChanged();
+    void chooseState();
+    void chooseOrder();
+    void jumpToNext();
+    void showMenu(const QPoint& at);
+    void swapRecording(int recording);
+    /// Of these takes, or of one and its neighbours, those that could be treated as one.
+    [[nodiscard]] std::vector<ContinuedTake> joinsWithin(const std::vector<int>& takes) const;
+    [[nodiscard]] std::vector<int> selectedTakes() const;
+
+    Session& session_;
+    int current_ = 0;
+    MediaListModel* model_;
+    QListView* list_;
+    QLabel* heading_;
+    QLabel* counts_;
+    QPushButton* jump_;
+    QLineEdit* find_;
+    QPushButton* state_;
+    QPushButton* order_;
+    QPushButton* tetherSure_;
+    TakeFilter filter_;
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,347 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/map/day_map.h"
+
+#include <QFileInfo>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QStyle>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+#include "app/seam/column_raster.h"
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "app/style/state_mark.h"
+#include "core/time_text.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr int kRuler = 22;
+constexpr int kMargin = 16;
+constexpr int kMaxHigh = 168;
+constexpr double kShelfBox = 62;
+constexpr int kMaxNameLength = 240;  // pixels
+constexpr int kSlideMs = 260;
+constexpr double kMinBox = 5;  // pixels: a short take in a long day can still be pointed at
+
+QString nameOf(const Session& s, int id) {
+    const MediaItem* m = s.state().item(id);
+    return m ? QFileInfo(QString::fromStdString(m->path)).completeBaseName() : QString();
+}
+
+}  // namespace
+
+DayMap::DayMap(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAccessibleName(tr("Day map: recordings, and the takes where they belong"));
+    sliding_.setStartValue(0.0);
+    sliding_.setEndValue(1.0);
+    sliding_.setDuration(kSlideMs);
+    sliding_.setEasingCurve(QEasingCurve::OutCubic);
+    connect(&sliding_, &QVariantAnimation::valueChanged, this, qOverload<>(&QWidget::update));
+    connect(&session, &Session::changed, this, &DayMap::refresh);
+    connect(&session, &Session::factsChanged, this, &DayMap::refresh);
+    connect(&session.work(), &WorkQueue::changed, this, qOverload<>(&QWidget::update));
+    refresh();
+}
+
+void DayMap::choose(int take) {
+    if (take == chosen_) return;
+    chosen_ = take;
+    setAccessibleDescription(tr("%1, %2").arg(
+        nameOf(session_, take), QLatin1String(stateText(session_.state().stateOf(take)))));
+    update();
+}
+
+void DayMap::refresh() {
+    std::map<int, QRectF> before;
+    for (const auto& t : day_.takes) before[t.take] = shownBox(t.take);
+    for (const int id : day_.shelf) before[id] = shownBox(id);
+    day_ = layOutDay(session_.state(), [this](int id) { return session_.dayFacts(id); });
+    layOut();
+    came_ = std::move(before);
+    slide();
+    update();
+}
+
+void DayMap::slide() {
+    const auto moved = std::any_of(came_.begin(), came_.end(), [&](const auto& c) {
+        const QRectF now = boxOf(c.first);
+        return !now.isNull() && (now.topLeft() - c.second.topLeft()).manhattanLength() > 8;
+    });
+    sliding_.stop();
+    const bool still = !moved || !isVisible() ||
+                       style()->styleHint(QStyle::SH_Widget_Animation_Duration, nullptr, this) == 0;
+    if (still) {
+        came_.clear();
+    } else {
+        sliding_.start();
+    }
+}
+
+void DayMap::layOut() {
+    const int rows = std::max(1, day_.rows);
+    const int lanes = std::max<int>(1, static_cast<int>(day_.laneNames.size()));
+    const double room = kMaxHigh - kRuler - 8;
+    const double each = std::min(1.0, room / (rows * 30.0 + lanes * 24.0));
+    rowHeight_ = std::floor(30 * each);
+    laneHeight_ = std::floor(24 * each);
+    setFixedHeight(kRuler + static_cast<int>(rows * rowHeight_ + lanes * laneHeight_) + 8);
+    axis_.setWidth(static_cast<int>(shelfLeft()) - kMargin);
+    if (fitted_) axis_.fit(limits());
+}
+
+TimeRange DayMap::limits() const {
+    return {{0}, std::max(Seconds{1}, day_.length)};
+}
+
+double DayMap::shelfLeft() const {
+    if (day_.shelf.empty()) return width() - kMargin;
+    const double perColumn = std::max(1.0, std::floor((height() - kRuler) / 24.0));
+    const double columns = std::ceil(static_cast<double>(day_.shelf.size()) / perColumn);
+    const double wide = std::min(columns * (kShelfBox + 6), width() * 0.4);
+    return width() - kMargin - wide;
+}
+
+double DayMap::laneTop(int lane) const {
+    return kRuler + std::max(1, day_.rows) * rowHeight_ + lane * laneHeight_;
+}
+
+QRectF DayMap::shelfBox(std::size_t i) const {
+    const auto perColumn =
+        static_cast<std::size_t>(std::max(1.0, std::floor((height() - kRuler) / 24.0)));
+    const double x = shelfLeft() + 6 + static_cast<double>(i / perColumn) * (kShelfBox + 6);
+    if (x + kShelfBox > width()) return {};
+    return {x, kRuler + static_cast<double>(i % perColumn) * 24.0 + 2, kShelfBox, 20};
+}
+
+QRectF DayMap::boxOf(int take) const {
+    for (const DayTake& t : day_.takes) {
+        if (t.take != take) continue;
+        const double left = kMargin + axis_.xOf(t.day.start);
+        const double wide = std::max(kMinBox, axis_.xOf(t.day.end) - axis_.xOf(t.day.start));
+        return {left, laneTop(t.lane) + 2, wide, laneHeight_ - 4};
+    }
+    for (std::size_t i = 0; i < day_.shelf.size(); ++i) {
+        if (day_.shelf[i] == take) return shelfBox(i);
+    }
+    return {};
+}
+
+QRectF DayMap::shownBox(int take) const {
+    const QRectF now = boxOf(take);
+    const auto from = came_.find(take);
+    if (from == came_.end() || sliding_.state() != QAbstractAnimation::Running) return now;
+    const double way = sliding_.currentValue().toDouble();
+    const auto between = [&](double a, double b) { return a + (b - a) * way; };
+    return {between(from->second.left(), now.left()), between(from->second.top(), now.top()),
+            between(from->second.width(), now.width()),
+            between(from->second.height(), now.height())};
+}
+
+int DayMap::takeAt(QPointF at) const {
+    for (const DayTake& t : day_.takes) {
+        if (boxOf(t.take).adjusted(-1, -2, 1, 2).contains(at)) return t.take;
+    }
+    for (const int id : day_.shelf) {
+        if (boxOf(id).contains(at)) return id;
+    }
+    return 0;
+}
+
+void DayMap::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), colours().paper);
+    p.setPen(colours().hairline);
+    p.drawLine(0, height() - 1, width(), height() - 1);
+    if (day_.ribbons.empty() && day_.shelf.empty()) return;
+    const QRectF map(kMargin, 0, shelfLeft() - kMargin, height());
+    p.save();
+    p.setClipRect(map);
+    paintRuler(p);
+    for (const auto& r : day_.ribbons) paintRibbon(p, r);
+    p.restore();
+    for (const auto& t : day_.takes) {
+        p.save();
+        if (sliding_.state() != QAbstractAnimation::Running) p.setClipRect(map);
+        paintTake(p, t.take, shownBox(t.take), t.day, t.covered);
+        p.restore();
+    }
+    if (!day_.shelf.empty()) {
+        p.setFont(uiFont(11));
+        p.setPen(colours().quiet);
+        p.drawText(QRectF(shelfLeft() + 6, 0, width() - shelfLeft(), kRuler), Qt::AlignVCenter,
+                   tr("no place · %1").arg(day_.shelf.size()));
+    }
+    for (const int id : day_.shelf) {
+        if (!boxOf(id).isNull()) paintTake(p, id, shownBox(id), {}, {});
+    }
+    if (hasFocus()) {
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(colours().action, 2));
+        p.drawRect(rect().adjusted(1, 1, -1, -2));
+    }
+}
+
+void DayMap::paintRuler(QPainter& p) const {
+    p.setFont(uiFont(11));
+    const double step = axis_.niceStep(90);
+    const Seconds clock = day_.clock.value_or(Seconds{0});
+    const auto first = static_cast<std::int64_t>(std::floor((axis_.start() + clock).value / step));
+    for (std::int64_t i = first; static_cast<double>(i) * step - clock.value <= axis_.end().value;
+         ++i) {
+        const Seconds t{static_cast<double>(i) * step};
+        const double x = kMargin + std::floor(axis_.xOf(t - clock)) + 0.5;
+        p.setPen(colours().hairline);
+        p.drawLine(QPointF(x, 4), QPointF(x, height() - 4));
+        p.setPen(colours().quiet);
+        p.drawText(QPointF(x + 4, 15), QString::fromStdString(clockText(t, step < 1 ? 1 : 0)));
+    }
+}
+
+void DayMap::paintRibbon(QPainter& p, const DayRibbon& ribbon) const {
+    const MediaFacts* f = session_.facts(ribbon.recording);
+    const double left = kMargin + axis_.xOf(ribbon.day.start);
+    const double right = kMargin + axis_.xOf(ribbon.day.end);
+    const double top = kRuler + ribbon.row * rowHeight_;
+    const double middle = std::floor(top + rowHeight_ / 2);
+    const int from = static_cast<int>(std::floor(std::max<double>(kMargin, left)));
+    const int to = static_cast<int>(std::ceil(std::min(right, shelfLeft())));
+    if (to <= from) return;
+    if (f && f->peaks && !f->info.sounds.empty()) {
+        const double rate = f->info.sounds.front().rate.hertz;
+        const double per = axis_.secondsPerPixel() * rate;
+        const auto columns = f->peaks->columns((from - left) * per, per, to - from);
+        const double most = std::max(0.02, static_cast<double>(f->peaks->largest()));
+        std::vector<ColumnHeight> heights;
+        for (const auto& c : columns) {
+            const auto pixels = [&](double v) {
+                return static_cast<float>(std::min(1.0, v / most) * (rowHeight_ / 2 - 3));
+            };
+            const double peak = std::max(std::fabs(c.low), std::fabs(c.high));
+            heights.push_back({pixels(peak), pixels(std::min<double>(peak, 1.5 * c.rms)), 0});
+        }
+        for (const int direction : {-1, 1}) {
+            paintColumnRaster(p, from, static_cast<int>(middle), direction, heights,
+                              colours().paper, colours().cleanPale, colours().clean);
+        }
+    }
+    p.setPen(QPen(colours().clean, 1));
+    p.drawLine(QPointF(from, middle + 0.5), QPointF(to, middle + 0.5));
+    p.setFont(uiFont(11));
+    const QString name = p.fontMetrics().elidedText(nameOf(session_, ribbon.recording),
+                                                    Qt::ElideMiddle, kMaxNameLength);
+    const double wide = p.fontMetrics().horizontalAdvance(name) + 8;
+    if (to - from < wide + 8) return;
+    const QRectF label(from + 2, top, wide, 15);
+    p.fillRect(label, colours().paper);
+    p.setPen(colours().cleanText);
+    p.drawText(label, Qt::AlignCenter, name);
+}
+
+void DayMap::paintTake(QPainter& p, int take, QRectF box, TimeRange day,
+                       const std::vector<TimeRange>& covered) const {
+    const Colours& c = colours();
+    const bool chosen = take == chosen_;
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRectF r = box.adjusted(0.5, 0.5, -0.5, -0.5);
+    p.setPen(QPen(chosen ? c.ink : c.hairline, 1));
+    p.setBrush(chosen ? c.raised : c.paper);
+    p.drawRoundedRect(r, 3, 3);
+    // What has clean sound is filled; the rest stays hollow.
+    for (const TimeRange& part : covered) {
+        const double scale = r.width() / day.length().value;
+        const double from = r.left() + (part.start - day.start).value * scale;
+        const double to = r.left() + (part.end - day.start).value * scale;
+        p.setPen(Qt::NoPen);
+        p.setBrush(chosen ? c.cleanPale : c.hairline);
+        p.drawRect(QRectF(from + 1, r.bottom() - 4, std::max(1.0, to - from - 2), 3));
+    }
+    const double high = std::min(14.0, r.height() - 2);
+    double x = r.left() + 4;
+    if (r.width() > 22) {
+        drawStateMark(p, QRectF(x, r.center().y() - high / 2, high, high),
+                      session_.state().stateOf(take));
+        x += high + 4;
+    }
+    const double room = r.right() - x - 3;
+    if (room < 14) return;
+    p.setFont(uiFont(11, chosen));
+    p.setPen(c.ink);
+    p.drawText(QRectF(x, r.top(), room, r.height()), Qt::AlignVCenter,
+               p.fontMetrics().elidedText(nameOf(session_, take), Qt::ElideMiddle,
+                                          static_cast<int>(room)));
+}
+
+void DayMap::resizeEvent(QResizeEvent*) {
+    layOut();
+}
+
+void DayMap::wheelEvent(QWheelEvent* e) {
+    const QPoint d = e->angleDelta();
+    fitted_ = false;
+    if (std::abs(d.x()) > std::abs(d.y()) || e->modifiers() & Qt::ShiftModifier) {
+        axis_.scrollBy(-(d.x() != 0 ? d.x() : d.y()), limits());
+    } else {
+        axis_.zoomAbout(e->position().x() - kMargin, std::pow(1.2, d.y() / 120.0), limits());
+    }
+    update();
+    e->accept();
+}
+
+void DayMap::mousePressEvent(QMouseEvent* e) {
+    dragFrom_ = e->position();
+    if (const int take = takeAt(e->position())) emit chosen(take);
+}
+
+void DayMap::mouseMoveEvent(QMouseEvent* e) {
+    const int take = takeAt(e->position());
+    setCursor(take ? Qt::PointingHandCursor : Qt::ArrowCursor);
+    setToolTip(take ? tr("%1: %2").arg(nameOf(session_, take),
+                                       QLatin1String(stateText(session_.state().stateOf(take))))
+                    : QString());
+    if (!(e->buttons() & Qt::LeftButton)) return;
+    fitted_ = false;
+    axis_.scrollBy(dragFrom_.x() - e->position().x(), limits());
+    dragFrom_ = e->position();
+    update();
+}
+
+void DayMap::mouseDoubleClickEvent(QMouseEvent*) {
+    fitted_ = true;
+    layOut();
+    update();
+}
+
+bool DayMap::event(QEvent* e) {
+    if (e->type() == QEvent::ShortcutOverride) {
+        // Here these keys go from take to take, not from picture to picture.
+        const int key = static_cast<QKeyEvent*>(e)->key();
+        if (key == Qt::Key_Left || key == Qt::Key_Right) e->accept();
+    }
+    return QWidget::event(e);
+}
+
+void DayMap::keyPressEvent(QKeyEvent* e) {
+    const int by = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
+    if (by == 0) return QWidget::keyPressEvent(e);
+    // In the order of the day, then those without a place.
+    std::vector<DayTake> placed = day_.takes;
+    std::stable_sort(placed.begin(), placed.end(),
+                     [](const DayTake& a, const DayTake& b) { return a.day.start < b.day.start; });
+    std::vector<int> order;
+    for (const auto& t : placed) order.push_back(t.take);
+    order.insert(order.end(), day_.shelf.begin(), day_.shelf.end());
+    const auto at = std::find(order.begin(), order.end(), chosen_);
+    if (order.empty()) return;
+    const auto last = static_cast<std::ptrdiff_t>(order.size()) - 1;
+    const auto i =
+        at == order.end() ? 0 : std::clamp<std::ptrdiff_t>(at - order.begin() + by, 0, last);
+    emit chosen(order[static_cast<std::size_t>(i)]);
+}
+
+}  // namespace brisk::app

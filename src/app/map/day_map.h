@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The day map: recordings as ribbons of sound, the takes that have a place hanging under them in a
+/// lane for each camera, and a shelf for those that have none.
+#pragma once
+
+#include <QVariantAnimation>
+#include <QWidget>
+#include <map>
+
+#include "app/seam/time_axis.h"
+#include "app/spine/session.h"
+#include "day/day_layout.h"
+
+namespace brisk::app {
+
+class DayMap : public QWidget {
+    Q_OBJECT
+  public:
+    explicit DayMap(Session& session, QWidget* parent = nullptr);
+    void choose(int take);
+    [[nodiscard]] const DayLayout& day() const { return day_; }
+    /// Where a take is drawn; empty where it is not in view.
+    [[nodiscard]] QRectF boxOf(int take) const;
+    [[nodiscard]] const TimeAxis& axis() const { return axis_; }
+
+  signals:
+    void chosen(int take);
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    bool event(QEvent*) override;
+
+  private:
+    void refresh();
+    void layOut();
+    void slide();
+    [[nodiscard]] TimeRange limits() const;
+    [[nodiscard]] int takeAt(QPointF at) const;
+    [[nodiscard]] double laneTop(int lane) const;
+    [[nodiscard]] QRectF shelfBox(std::size_t i) const;
+    [[nodiscard]] double shelfLeft() const;
+    /// Where it is on its way to its box.
+    [[nodiscard]] QRectF shownBox(int take) const;
+    void paintRuler(QPainter& p) const;
+    void paintRibbon(QPainter& p, const DayRibbon& ribbon) const;
+    void paintTake(QPainter& p, int take, QRectF box, TimeRange day,
+                   const std::vector<TimeRange>& covered) const;
+
+    Session& session_;
+    DayLayout day_;
+    TimeAxis axis_;
+    bool fitted_ = true;
+    int chosen_ = 0;
+    QPointF dragFrom_;
+    double rowHeight_ = 30, laneHeight_ = 24;
+    std::map<int, QRectF> came_;  // where boxes slide from
+    QVariantAnimation sliding_;
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/picture/picture_source.h"
+
+#include <algorithm>
+#include <optional>
+
+#include "app/picture/picture_image.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr std::size_t kMaxBytes = 96u << 20;
+constexpr double kStandIn = 1.0;  // seconds away that a stand-in may be
+constexpr double kBehind = 0.5;   // seconds of pictures kept on the way to one further back
+constexpr int kAhead = 8;         // pictures decoded ahead
+
+}  // namespace
+
+struct PictureSource::Readers {
+    QString path;
+    int maxWidth = 0;
+    std::optional<PictureReader> open;  // of the take looked at last
+    PictureCache cache{kMaxBytes};
+    Seconds last;
+};
+
+PictureSource::PictureSource(QObject* parent)
+    : QObject(parent),
+      readers_(std::make_unique<Readers>()),
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { answer(r); })) {}
+
+PictureSource::~PictureSource() = default;
+
+void PictureSource::ask(const QString& path, Seconds takeTime, int maxWidth) {
+    worker_->ask({path, takeTime, maxWidth});
+}
+
+bool PictureSource::open(const Request& r) {
+    if (readers_->path == r.path && readers_->maxWidth == r.maxWidth && readers_->open) return true;
+    readers_->cache.clear();
+    readers_->maxWidth = r.maxWidth;
+    if (readers_->path == r.path && readers_->open) return true;
+    readers_->path = r.path;
+    readers_->open.reset();
+    auto reader = PictureReader::open(r.path.toStdString());
+    if (!reader) {
+        emit failed(r.path, QString::fromStdString(reader.error().sentence));
+        return false;
+    }
+    readers_->open.emplace(std::move(*reader));
+    return true;
+}
+
+void PictureSource::answer(const Request& r) {
+    if (!open(r)) return;
+    PictureCache& cache = readers_->cache;
+    cache.lookAt(r.time);
+    if (const ShownPicture* held = cache.at(r.time)) {
+        const ShownPicture shown = *held;
+        emit ready(r.path, shown.image, shown.time.value);
+        return lookAround(r, shown);
+    }
+    if (const ShownPicture* nearby = cache.near(r.time, Seconds{kStandIn})) {
+        emit ready(r.path, nearby->image, nearby->time.value);
+    }
+    PictureWay way;
+    way.tellKeyFrame = true;
+    // Going back, the pictures before this one are wanted next.
+    if (r.time < readers_->last) way.tellFrom = r.time - Seconds{kBehind};
+    way.passed = [&](const Picture& p) {
+        ShownPicture shown{imageOf(p), p.time, p.end};
+        if (!cache.near(r.time, Seconds{kStandIn})) {
+            emit ready(r.path, shown.image, shown.time.value);
+        }
+        cache.add(std::move(shown));
+    };
+    way.stop = [this] { return worker_->waiting(); };
+    auto picture = readers_->open->at(r.time, r.maxWidth, way);
+    if (!picture) {
+        if (picture.error().code == ErrorCode::Cancelled) return;
+        readers_->open.reset();
+        emit failed(r.path, QString::fromStdString(picture.error().sentence));
+        return;
+    }
+    readers_->last = r.time;
+    const ShownPicture shown{imageOf(*picture), picture->time, picture->end};
+    cache.add(shown);
+    emit ready(r.path, shown.image, shown.time.value);
+    lookAround(r, shown);
+}
+
+void PictureSource::lookAround(const Request& r, const ShownPicture& shown) {
+    readers_->last = r.time;
+    Seconds next = shown.end;
+    for (int i = 0; i < kAhead && !worker_->waiting(); ++i) {
+        if (const ShownPicture* held = readers_->cache.at(next)) {
+            if (held->end <= next) return;
+            next = held->end;
+            continue;
+        }
+        auto picture = readers_->open->at(next, r.maxWidth);
+        // The last picture stays on to the end.
+        if (!picture || picture->end <= next || picture->time < next - Seconds{1e-6}) return;
+        next = picture->end;
+        readers_->cache.add({imageOf(*picture), picture->time, picture->end});
+    }
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,138 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/proof/slip_line.h"
+
+#include <QHelpEvent>
+#include <QMouseEvent>
+#include <QToolTip>
+#include <algorithm>
+#include <cmath>
+
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "core/time_text.h"
+
+namespace brisk::app {
+namespace {
+constexpr int kCaption = 20;
+constexpr double kMinRange = 0.001;  // seconds shown either way
+constexpr double kOffTheLine = 0.003;
+}  // namespace
+
+SlipLine::SlipLine(Proof& proof, QWidget* parent) : QWidget(parent), proof_(proof) {
+    setFixedHeight(68);
+    setMouseTracking(true);
+    setCursor(Qt::PointingHandCursor);
+    setAccessibleName(tr("Slip along the take"));
+    connect(&proof, &Proof::changed, this, [this] {
+        setAccessibleDescription(verdict());
+        update();
+    });
+}
+
+QString SlipLine::verdict() const {
+    const ProofState& s = proof_.state();
+    if (s.slips.empty()) return s.done ? tr("too short to compare along its length") : QString();
+    return QString::fromStdString(s.verdict.sentence);
+}
+
+QRectF SlipLine::plot() const {
+    return QRectF(0, kCaption, width() - 16, height() - kCaption - 4);
+}
+
+double SlipLine::xOf(Seconds t) const {
+    const TimeRange o = proof_.state().overlap;
+    return plot().left() + (t - o.start).value / std::max(1e-9, o.length().value) * plot().width();
+}
+
+double SlipLine::range() const {
+    double most = 0;
+    for (const auto& p : proof_.state().slips) {
+        if (p.slip) most = std::max(most, std::fabs(p.slip->value));
+    }
+    return std::max(kMinRange, 1.15 * most);
+}
+
+const SlipPoint* SlipLine::nearest(double x) const {
+    const SlipPoint* best = nullptr;
+    for (const auto& p : proof_.state().slips) {
+        if (!best || std::fabs(xOf(p.time) - x) < std::fabs(xOf(best->time) - x)) best = &p;
+    }
+    return best;
+}
+
+void SlipLine::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setFont(uiFont(11));
+    p.setPen(colours().quiet);
+    const QRect caption(0, 2, width() - 16, kCaption - 2);
+    const QString name =
+        proof_.state().slips.empty()
+            ? tr("slip along the take")
+            : tr("slip along the take, ± %1").arg(QString::fromStdString(slipText({range()})));
+    p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, name);
+    const ProofState& s = proof_.state();
+    const QRectF area = plot();
+    const double middle = std::floor(area.center().y()) + 0.5;
+    p.setPen(QPen(colours().hairline, 1));
+    p.drawLine(QPointF(area.left(), middle), QPointF(area.right(), middle));
+    if (s.slips.empty()) return;
+
+    const int used = p.fontMetrics().horizontalAdvance(name) + 24;
+    const bool good = s.verdict.fit == Fit::InPlace;
+    p.setFont(uiFont(12, true));
+    p.setPen(good ? colours().ink : colours().attention);
+    p.drawText(caption.adjusted(used, 0, 0, 0), Qt::AlignRight | Qt::AlignVCenter,
+               p.fontMetrics().elidedText(verdict(), Qt::ElideMiddle, caption.width() - used));
+
+    const double most = range();
+    const auto yOf = [&](double slip) {
+        return middle - std::clamp(slip / most, -1.0, 1.0) * (area.height() / 2 - 3);
+    };
+    const FitVerdict& v = s.verdict;
+    const bool line = v.heard >= 2 && v.fit != Fit::Nothing && v.fit != Fit::Jumping;
+    const Seconds first = s.slips.front().time, last = s.slips.back().time;
+    if (line) {
+        p.setPen(QPen(colours().clean, 1.5));
+        p.drawLine(QPointF(xOf(first), yOf(v.atStart.value)),
+                   QPointF(xOf(last), yOf(v.atEnd.value)));
+    }
+    p.setFont(uiFont(11));
+    for (const SlipJump& jump : v.jumps) {
+        const double x = std::floor(xOf(jump.at)) + 0.5;
+        p.setPen(QPen(colours().attention, 1, Qt::DashLine));
+        p.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+        p.setPen(colours().attention);
+        p.drawText(QPointF(x + 4, area.bottom() - 2), QString::fromStdString(slipText(jump.by)));
+    }
+    p.setPen(Qt::NoPen);
+    for (const auto& point : s.slips) {
+        if (!point.slip) continue;
+        const double onLine = v.atStart.value + v.slope * (point.time - first).value;
+        const bool stray = line && std::fabs(point.slip->value - onLine) > kOffTheLine;
+        p.setBrush(stray ? colours().cameraPale : colours().ink);
+        p.drawEllipse(QPointF(xOf(point.time), yOf(point.slip->value)), 2, 2);
+    }
+}
+
+void SlipLine::mousePressEvent(QMouseEvent* e) {
+    if (const SlipPoint* p = nearest(e->position().x())) emit wentTo(p->time.value);
+}
+
+void SlipLine::mouseMoveEvent(QMouseEvent* e) {
+    const SlipPoint* p = nearest(e->position().x());
+    if (!p) return;
+    QToolTip::showText(
+        e->globalPosition().toPoint(),
+        tr("%1 of the take: %2")
+            .arg(QString::fromStdString(clockText(p->time, 1)),
+                 p->slip ? QString::fromStdString(slipText(*p->slip)) : tr("no common sound")),
+        this);
+}
+
+bool SlipLine::event(QEvent* e) {
+    if (e->type() == QEvent::ToolTip) return true;  // shown while moving
+    return QWidget::event(e);
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,421 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/seam/seam_view.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QMouseEvent>
+#include <QPushButton>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "core/time_text.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr int kGrip = 14;           // of the strip at the right edge that scales a side
+constexpr double kPixelsForE = 60;  // of a drag that makes a side e times taller
+constexpr double kTaller = 1.25;
+constexpr double kFinerDrag = 0.1;
+constexpr double kCloseUp = 0.4;  // seconds across
+constexpr double kSamplesShown = 0.002;
+
+}  // namespace
+
+SeamView::SeamView(Session& session, QWidget* parent)
+    : QWidget(parent), session_(session), sides_(session) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAttribute(Qt::WA_OpaquePaintEvent);  // or every paint fills the whole ground three times
+    setAccessibleName(tr("Seam: camera sound above, clean sound below"));
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    connect(&session, &Session::changed, this, &SeamView::changedView);
+    connect(&session, &Session::factsChanged, this, &SeamView::changedView);
+    connect(&session.work(), &WorkQueue::changed, this, [this] { update(); });
+    addTools();
+    connect(&sides_, &SeamSides::changed, this, &SeamView::changedView);
+}
+
+void SeamView::addTools() {
+    zooms_ = new SeamZooms(this);
+    modes_ = new SeamModes(this);
+    connect(zooms_, &SeamZooms::wholeTake, this, &SeamView::zoomToAll);
+    connect(zooms_, &SeamZooms::overlap, this, &SeamView::zoomToOverlap);
+    connect(zooms_, &SeamZooms::claps, this, &SeamView::zoomToClaps);
+    connect(zooms_, &SeamZooms::marks, this, &SeamView::zoomToMarks);
+    connect(zooms_, &SeamZooms::closeUp, this, [this] { zoomToPlayhead(kCloseUp); });
+    connect(zooms_, &SeamZooms::samples, this, [this] { zoomToPlayhead(kSamplesShown); });
+    connect(modes_, &SeamModes::equalHeights, &sides_, &SeamSides::setEqualHeights);
+    connect(modes_, &SeamModes::cutting, this,
+            [this] { emit cutWanted(modes_->mapToGlobal(QPoint(0, 0))); });
+    connect(modes_, &SeamModes::shared, &sides_, &SeamSides::setShared);
+}
+
+void SeamView::showTake(int take) {
+    if (take == take_) return;
+    take_ = take;
+    sides_.showTake(take);
+    playhead_ = {0};
+    selectedFrom_.reset();
+    zoomToAll();
+}
+
+const Tether* SeamView::tether() const {
+    const Tether* t = session_.state().tetherOf(take_);
+    return t && t->state() != TetherState::Loose ? t : nullptr;
+}
+
+TimeRange SeamView::limits() const {
+    const MediaFacts* f = session_.facts(take_);
+    if (!f) return {{0}, {1}};
+    Seconds end = f->info.duration;
+    if (f->scan) {
+        end = f->scan->endOfTake();
+    }
+    return {{0}, std::max(end, Seconds{0.1})};
+}
+
+QRect SeamView::seamArea() const {
+    return rect().adjusted(0, kRuler, 0, 0);
+}
+double SeamView::seamY() const {
+    return std::floor(seamArea().center().y()) + 0.5;
+}
+
+void SeamView::zoomToAll() {
+    fitted_ = true;
+    axis_.setWidth(width());
+    axis_.fit(limits());
+    changedView();
+}
+
+void SeamView::zoomToPlayhead(double secondsAcross) {
+    fitted_ = false;
+    axis_.fit({playhead_ - Seconds{secondsAcross / 2}, playhead_ + Seconds{secondsAcross / 2}});
+    axis_.scrollBy(0, limits());
+    changedView();
+}
+
+void SeamView::zoomBy(double factor) {
+    fitted_ = false;
+    const double x = std::clamp(axis_.xOf(playhead_), 0.0, static_cast<double>(width()));
+    axis_.zoomAbout(x, factor, limits());
+    changedView();
+}
+
+std::optional<TimeRange> SeamView::selection() const {
+    if (!selectedFrom_) return std::nullopt;
+    const TimeRange r =
+        TimeRange{std::min(*selectedFrom_, *selectedTo_), std::max(*selectedFrom_, *selectedTo_)}
+            .intersect(limits());
+    // A click without a drag takes the selection away.
+    return r.length().value < 3 * axis_.secondsPerPixel() && drag_ == Drag::None &&
+                   r.length().value < 0.005
+               ? std::nullopt
+               : std::optional(r);
+}
+
+void SeamView::zoomTo(TimeRange range) {
+    fitted_ = false;
+    const Seconds margin = range.length() * 0.04;
+    axis_.setWidth(width());
+    axis_.fit({range.start - margin, range.end + margin});
+    axis_.scrollBy(0, limits());
+    changedView();
+}
+
+void SeamView::zoomToOverlap() {
+    const auto pair = session_.placedPair(take_);
+    if (pair && !pair->overlap().empty()) zoomTo(pair->overlap());
+}
+
+void SeamView::zoomToMarks() {
+    TimeRange all{{1e300}, {-1e300}};
+    for (const SeamPin& pin : pins()) {
+        if (pin.mark == 0) continue;
+        all = {std::min(all.start, pin.takeTime), std::max(all.end, pin.takeTime)};
+    }
+    if (all.end < all.start) return;
+    const Seconds least{kCloseUp / 2};
+    zoomTo({all.start - least, all.end + least});
+}
+
+void SeamView::zoomToClaps() {
+    // The nearest on each side, and then all that lies between them.
+    std::optional<Seconds> nearest[2];
+    for (const SeamPin& pin : pins()) {
+        auto& best = nearest[pin.onClean ? 1 : 0];
+        const auto away = [&](Seconds t) { return std::fabs((t - playhead_).value); };
+        if (!best || away(pin.takeTime) < away(*best)) best = pin.takeTime;
+    }
+    const auto& a = nearest[0] ? nearest[0] : nearest[1];
+    if (!a) return;
+    const Seconds b = nearest[1].value_or(*a);
+    const Seconds around{std::max(kCloseUp / 4, 0.2 * std::fabs((b - *a).value))};
+    zoomTo({std::min(*a, b) - around, std::max(*a, b) + around});
+}
+
+void SeamView::changedView() {
+    axis_.setWidth(width());
+    if (fitted_) axis_.fit(limits());
+    sides_.setDragged(cleanDrag());
+    sides_.prepare(axis_, width());
+    const auto all = pins();
+    const auto any = [&](bool marks) {
+        return std::any_of(all.begin(), all.end(),
+                           [&](const SeamPin& p) { return (p.mark != 0) == marks; });
+    };
+    zooms_->setAvailable(tether() != nullptr, any(false), any(true));
+    modes_->setSharedPossible(tether() != nullptr);
+    layTools();
+    update();
+    emit viewChanged();
+}
+
+void SeamView::layTools() {
+    zooms_->adjustSize();
+    zooms_->move(width() - zooms_->width() - 12, 1);
+    modes_->adjustSize();
+    modes_->move(width() - modes_->width() - 12, height() - modes_->height() - 2);
+}
+
+void SeamView::setPlayhead(Seconds t, bool follow) {
+    playhead_ = std::clamp(t, limits().start, limits().end);
+    if (follow) {
+        axis_.reveal(playhead_, limits());
+        sides_.prepare(axis_, width());
+        emit viewChanged();
+    }
+    update();
+}
+
+void SeamView::setSlips(std::vector<SlipPoint> slips) {
+    slips_ = std::move(slips);
+    update();
+}
+
+std::vector<SeamPin> SeamView::pins() const {
+    auto pins = seamPins(session_, take_, cleanDrag());
+    for (SeamPin& pin : pins) {
+        if (drag_ == Drag::Mark && pin.mark == chosenMark_) {
+            pin.takeTime = pin.takeTime + dragBy_;
+        }
+    }
+    return pins;
+}
+
+PinPlaces SeamView::pinPlaces() const {
+    const QRect area = seamArea();
+    return {&axis_, static_cast<double>(area.top()), seamY(), static_cast<double>(area.bottom())};
+}
+
+void SeamView::nameMark(int mark) {
+    const Mark* m = session_.state().mark(mark);
+    if (!m) return;
+    for (const SeamPin& pin : pins()) {
+        if (pin.mark != mark) continue;
+        const QPointF head = pinPlaces().head(pin);
+        auto* field = new QLineEdit(QString::fromStdString(m->name), this);
+        field->setAccessibleName(tr("Name of the mark"));
+        field->setGeometry(static_cast<int>(std::min(head.x() + 8, width() - 150.0)),
+                           static_cast<int>(head.y()) - 12, 140, 26);
+        field->selectAll();
+        field->show();
+        field->setFocus();
+        connect(field, &QLineEdit::editingFinished, this, [this, field, mark] {
+            const QString name = field->text().trimmed();
+            const Mark* now = session_.state().mark(mark);
+            if (now && !name.isEmpty() && name.toStdString() != now->name) {
+                session_.renameMark(mark, name);
+            }
+            field->deleteLater();
+            setFocus();
+        });
+        return;
+    }
+}
+
+void SeamView::resizeEvent(QResizeEvent*) {
+    changedView();
+}
+
+void SeamView::wheelEvent(QWheelEvent* e) {
+    if (take_ == 0) return;
+    const QPoint d = e->angleDelta();
+    if (e->modifiers() & Qt::ControlModifier) {
+        scaleSide(e->position().y() > seamY(), std::pow(1.2, d.y() / 120.0));
+        e->accept();
+        return;
+    }
+    const bool sideways = std::abs(d.x()) > std::abs(d.y()) || e->modifiers() & Qt::ShiftModifier;
+    fitted_ = false;
+    if (sideways) {
+        axis_.scrollBy(-(d.x() != 0 ? d.x() : d.y()), limits());
+    } else {
+        axis_.zoomAbout(e->position().x(), std::pow(1.2, d.y() / 120.0), limits());
+    }
+    changedView();
+    e->accept();
+}
+
+void SeamView::mousePressEvent(QMouseEvent* e) {
+    if (take_ == 0 || e->button() != Qt::LeftButton) return;
+    dragFrom_ = e->position();
+    dragBy_ = {0};
+    const Tether* t = tether();
+    const auto pin = pinAt(pins(), pinPlaces(), e->position());
+    chosenMark_ = pin ? pin->mark : 0;
+    if (pin && pin->mark == 0) {
+        // A clap that was found becomes a mark where it is.
+        session_.putMark(pin->media, pin->fileTime, true);
+        drag_ = Drag::None;
+    } else if (pin) {
+        drag_ = Drag::Mark;
+    } else if (e->position().y() < kRuler) {
+        drag_ = Drag::Ruler;
+    } else if (e->modifiers() & Qt::ShiftModifier && e->position().y() < seamY()) {
+        drag_ = Drag::Select;
+        selectedFrom_ = selectedTo_ = axis_.timeAt(e->position().x());
+    } else if (e->position().x() > width() - kGrip) {
+        drag_ = e->position().y() > seamY() ? Drag::CleanHeight : Drag::CameraHeight;
+    } else if (t && !t->locked && e->position().y() > seamY() + 12) {
+        drag_ = Drag::Clean;
+    } else {
+        drag_ = Drag::Playhead;
+        emit playheadMoved(axis_.timeAt(e->position().x()).value);
+    }
+}
+
+void SeamView::mouseMoveEvent(QMouseEvent* e) {
+    const Tether* t = tether();
+    const bool overPicture = drag_ == Drag::None && take_ != 0 && e->position().y() < seamY();
+    if (overPicture) {
+        emit hovered(axis_.timeAt(e->position().x()).value, static_cast<int>(e->position().x()));
+    } else {
+        emit left();
+    }
+    if (const auto pin = pinAt(pins(), pinPlaces(), e->position()); pin && drag_ == Drag::None) {
+        setCursor(Qt::PointingHandCursor);
+        setToolTip(pin->mark
+                       ? tr("%1. Drag to move it, double-click to name it, Delete removes it.")
+                             .arg(pin->name)
+                       : tr("A clap, %1 dB above what is before it. Click to make it a mark.")
+                             .arg(pin->strengthDb, 0, 'f', 0));
+        return;
+    }
+    setToolTip(drag_ == Drag::None ? stitchWords(e->position()) : QString());
+    const bool onGrip = e->position().x() > width() - kGrip && e->position().y() > kRuler;
+    if (onGrip && drag_ == Drag::None) {
+        setCursor(Qt::SizeVerCursor);
+        setToolTip(
+            tr("Drag: how tall this side is drawn. Also Ctrl and wheel; Alt+Up/Down for the "
+               "camera, Ctrl+Up/Down for the clean sound."));
+        return;
+    }
+    const bool overClean = t && !t->locked && e->position().y() > seamY() + 12;
+    setCursor(overClean || drag_ == Drag::Ruler ? Qt::SizeHorCursor : Qt::ArrowCursor);
+    const double dx = e->position().x() - dragFrom_.x();
+    switch (drag_) {
+        case Drag::Ruler:
+            fitted_ = false;
+            axis_.scrollBy(-dx, limits());
+            dragFrom_ = e->position();
+            changedView();
+            break;
+        case Drag::Playhead:
+            emit playheadMoved(axis_.timeAt(e->position().x()).value);
+            break;
+        case Drag::Mark:
+        case Drag::Clean: {
+            // Each stretch of the movement counts at the fineness held during it.
+            const double fine = e->modifiers() & Qt::ShiftModifier ? kFinerDrag : 1.0;
+            dragBy_ = dragBy_ + Seconds{dx * axis_.secondsPerPixel() * fine};
+            dragFrom_ = e->position();
+            sides_.setDragged(cleanDrag());
+            sides_.prepare(axis_, width());
+            update();
+            break;
+        }
+        case Drag::Select:
+            selectedTo_ = axis_.timeAt(e->position().x());
+            update();
+            break;
+        case Drag::CameraHeight:
+        case Drag::CleanHeight: {
+            // Away from the seam is taller.
+            const bool clean = drag_ == Drag::CleanHeight;
+            const double away = (e->position().y() - dragFrom_.y()) * (clean ? 1 : -1);
+            dragFrom_ = e->position();
+            scaleSide(clean, std::exp(away / kPixelsForE));
+            break;
+        }
+        case Drag::None:
+            break;
+    }
+}
+
+void SeamView::scaleSide(bool clean, double factor) {
+    sides_.scale(clean, factor);
+    modes_->setEqualHeights(false);
+}
+
+QString SeamView::stitchWords(QPointF pointer) const {
+    constexpr double kReach = 7;  // pixels
+    if (!tether() || std::fabs(pointer.y() - seamY()) > 10) return {};
+    for (const SlipPoint& s : slips_) {
+        if (!s.slip || std::fabs(axis_.xOf(s.time) - pointer.x()) > kReach) continue;
+        return tr("measured here: %1").arg(QString::fromStdString(slipWords(s.slip)));
+    }
+    return {};
+}
+
+void SeamView::leaveEvent(QEvent*) {
+    emit left();
+}
+
+void SeamView::mouseReleaseEvent(QMouseEvent*) {
+    const bool moved = drag_ == Drag::Clean && dragBy_ != Seconds{0};
+    const Mark* mark = drag_ == Drag::Mark ? session_.state().mark(chosenMark_) : nullptr;
+    const Seconds by = dragBy_;
+    if (drag_ == Drag::Select) emit selectionChanged();
+    drag_ = Drag::None;
+    dragBy_ = {0};
+    if (moved) emit cleanMoved(by.value);
+    if (mark && by != Seconds{0}) session_.moveMark(mark->id, mark->time + by);
+    update();
+}
+
+void SeamView::mouseDoubleClickEvent(QMouseEvent* e) {
+    drag_ = Drag::None;
+    if (const auto pin = pinAt(pins(), pinPlaces(), e->position()); pin && pin->mark) {
+        nameMark(pin->mark);
+        return;
+    }
+    zoomToAll();
+}
+
+void SeamView::keyPressEvent(QKeyEvent* e) {
+    const bool up = e->key() == Qt::Key_Up;
+    if ((up || e->key() == Qt::Key_Down) &&
+        e->modifiers() & (Qt::AltModifier | Qt::ControlModifier)) {
+        return scaleSide(e->modifiers() & Qt::ControlModifier, up ? kTaller : 1 / kTaller);
+    }
+    switch (e->key()) {
+        case Qt::Key_Up:
+            return zoomBy(1.5);
+        case Qt::Key_Down:
+            return zoomBy(1 / 1.5);
+        case Qt::Key_Delete:
+        case Qt::Key_Backspace:
+            if (chosenMark_) session_.removeMark(std::exchange(chosenMark_, 0));
+            return;
+        default:
+            QWidget::keyPressEvent(e);
+    }
+}
+
+}  // namespace brisk::app

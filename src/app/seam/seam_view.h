@@ -1,0 +1,123 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The seam: the camera's sound grows upwards, the clean sound downwards, on one time axis. In
+/// place they are a reflection. Pins are claps, short ticks on the line the picture's frame
+/// borders, threads across it the measured windows.
+#pragma once
+
+#include <QWidget>
+#include <memory>
+#include <optional>
+
+#include "align/decide/fit_verdict.h"
+#include "app/seam/seam_pins.h"
+#include "app/seam/seam_sides.h"
+#include "app/seam/seam_tools.h"
+#include "app/seam/time_axis.h"
+#include "app/spine/session.h"
+
+namespace brisk::app {
+
+class SeamView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit SeamView(Session& session, QWidget* parent = nullptr);
+
+    /// 0 = nothing.
+    void showTake(int take);
+    void setPlayhead(Seconds t, bool follow);
+    /// What the stitches show: measured for the place in force.
+    void setSlips(std::vector<SlipPoint> slips);
+    [[nodiscard]] Seconds playhead() const { return playhead_; }
+    [[nodiscard]] const TimeAxis& axis() const { return axis_; }
+    void zoomToAll();
+    void zoomToPlayhead(double secondsAcross);
+    void zoomBy(double factor);
+    void zoomToOverlap();
+    void zoomToMarks();
+    void zoomToClaps();
+    [[nodiscard]] SeamSides& sides() { return sides_; }
+    /// A stretch that a person chose, to loop or to search by.
+    [[nodiscard]] std::optional<TimeRange> selection() const;
+
+    QSize minimumSizeHint() const override { return {400, 140}; }
+
+  signals:
+    void playheadMoved(double takeSeconds);
+    /// What can be cut here is wanted as a menu.
+    void cutWanted(const QPoint& globalPos);
+    /// A drag of the clean sound ended; positive = later in the take.
+    void cleanMoved(double seconds);
+    void selectionChanged();
+    /// Another stretch of the take is shown.
+    void viewChanged();
+    /// The pointer rests over a moment; `x` in this widget.
+    void hovered(double takeSeconds, int x);
+    void left();
+
+  protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void leaveEvent(QEvent*) override;
+
+  private:
+    static constexpr int kRuler = 28;  // pixels
+    void addTools();
+    enum class Drag { None, Ruler, Playhead, Clean, Mark, CameraHeight, CleanHeight, Select };
+
+    [[nodiscard]] const Tether* tether() const;
+    [[nodiscard]] Seconds cleanDrag() const { return drag_ == Drag::Clean ? dragBy_ : Seconds{0}; }
+    [[nodiscard]] TimeRange limits() const;
+    [[nodiscard]] QRect seamArea() const;
+    [[nodiscard]] double seamY() const;
+    void zoomTo(TimeRange range);
+    void scaleSide(bool clean, double factor);
+    void layTools();
+    /// Pixels that a picture frame takes; 0 where there are none.
+    [[nodiscard]] double framePixels() const;
+    void paintRuler(QPainter& p) const;
+    void paintFrames(QPainter& p) const;
+    void paintStitches(QPainter& p) const;
+    [[nodiscard]] std::vector<SeamPin> pins() const;
+    [[nodiscard]] PinPlaces pinPlaces() const;
+    void nameMark(int mark);
+    /// The slip of the stitch under the pointer, in words.
+    [[nodiscard]] QString stitchWords(QPointF pointer) const;
+    void paintUncovered(QPainter& p) const;
+    void paintClipped(QPainter& p) const;
+    /// ", clipped in 3 places" of the whole take; nothing where it is not.
+    [[nodiscard]] QString clippedWords() const;
+    void paintCuts(QPainter& p) const;
+    /// What of the take is cut away, and where it was cut.
+    void paintKept(QPainter& p) const;
+    /// Claps that are silent or lowered in the new file.
+    void paintQuietClaps(QPainter& p) const;
+    void paintSelection(QPainter& p) const;
+    void paintPlayhead(QPainter& p) const;
+    void paintCaptions(QPainter& p) const;
+    void paintDragNumbers(QPainter& p) const;
+    void changedView();
+
+    Session& session_;
+    int take_ = 0;
+    TimeAxis axis_;
+    bool fitted_ = true;  // shows the whole take, also after a resize
+    Seconds playhead_;
+    std::vector<SlipPoint> slips_;
+    SeamSides sides_;
+    SeamZooms* zooms_ = nullptr;
+    SeamModes* modes_ = nullptr;
+    Drag drag_ = Drag::None;
+    QPointF dragFrom_;
+    Seconds dragBy_;
+    int chosenMark_ = 0;
+    std::optional<Seconds> selectedFrom_, selectedTo_;
+};
+
+}  // namespace brisk::app

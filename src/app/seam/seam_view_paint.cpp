@@ -1,0 +1,324 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the seam paints, layer by layer, from the ground up.
+#include <QFileInfo>
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+#include "app/seam/seam_view.h"
+#include "app/style/app_style.h"
+#include "app/style/colours.h"
+#include "core/time_text.h"
+
+namespace brisk::app {
+namespace {
+constexpr double kFrameTicks = 6;        // pixels a picture frame needs to be ticked
+constexpr double kLeanPerSecond = 4000;  // pixels a stitch leans for a second of slip
+}  // namespace
+
+void SeamView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), colours().paper);
+    const QRect area = seamArea();
+    const double room = area.height() / 2.0 - 6;
+    if (const auto side = sides_.camera()) paintSeamSide(p, *side, axis_, area, seamY(), room);
+    for (const auto& side : sides_.clean()) paintSeamSide(p, side, axis_, area, seamY(), room);
+    paintCuts(p);
+    paintQuietClaps(p);
+    paintUncovered(p);
+    paintClipped(p);
+    paintKept(p);
+    paintSelection(p);
+    p.setPen(QPen(colours().ink, 1));
+    p.drawLine(QPointF(0, seamY()), QPointF(width(), seamY()));
+    paintFrames(p);
+    paintStitches(p);
+    paintPins(p, pins(), pinPlaces(), chosenMark_);
+    paintRuler(p);
+    paintCaptions(p);
+    paintPlayhead(p);
+    paintDragNumbers(p);
+    if (hasFocus()) {
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(colours().action, 2));
+        p.drawRect(rect().adjusted(1, 1, -1, -1));
+    }
+}
+
+void SeamView::paintRuler(QPainter& p) const {
+    p.setFont(uiFont(12));
+    const bool frames = framePixels() >= kFrameTicks;
+    const double step = axis_.niceStep(frames ? 168 : 96);
+    const int decimals =
+        step >= 1 ? 0 : std::min(6, static_cast<int>(std::ceil(-std::log10(step))));
+    const auto first = static_cast<std::int64_t>(std::floor(axis_.start().value / step));
+    p.save();
+    p.setClipRect(0, 0, zooms_->x(), kRuler);
+    for (std::int64_t i = first; i * step <= axis_.end().value; ++i) {
+        const Seconds t{static_cast<double>(i) * step};
+        const double x = std::floor(axis_.xOf(t)) + 0.5;
+        p.setPen(QPen(colours().hairline, 1));
+        p.drawLine(QPointF(x, 6), QPointF(x, kRuler - 4));
+        p.setPen(colours().quiet);
+        QString text = QString::fromStdString(clockText(t, decimals));
+        if (frames && t >= Seconds{0}) {
+            text += tr("  frame %1").arg(session_.facts(take_)->scan->pictures.frameAt(t));
+        }
+        // None rather than half of one.
+        if (x + 4 + p.fontMetrics().horizontalAdvance(text) > zooms_->x()) continue;
+        p.drawText(QPointF(x + 4, 19), text);
+    }
+    p.restore();
+}
+
+double SeamView::framePixels() const {
+    const MediaFacts* f = session_.facts(take_);
+    if (!f || !f->scan || f->scan->pictures.empty()) return 0;
+    const PictureTimes& pictures = f->scan->pictures;
+    const double each = pictures.end().value / static_cast<double>(pictures.count());
+    return each / axis_.secondsPerPixel();
+}
+
+void SeamView::paintFrames(QPainter& p) const {
+    if (framePixels() < kFrameTicks) return;
+    const PictureTimes& pictures = session_.facts(take_)->scan->pictures;
+    p.setPen(QPen(colours().ink, 1));
+    for (std::int64_t n = pictures.frameAt(axis_.start()); n < pictures.count(); ++n) {
+        const double x = axis_.xOf(pictures.timeOf(n));
+        if (x > width()) break;
+        const double half = n % 5 == 0 ? 6 : 3.5;
+        p.drawLine(QPointF(x, seamY() - half), QPointF(x, seamY() + half));
+    }
+}
+
+void SeamView::paintStitches(QPainter& p) const {
+    const Tether* t = tether();
+    if (!t) return;
+    p.save();
+    p.setRenderHint(QPainter::Antialiasing);
+    for (const SlipPoint& s : slips_) {
+        const double x = axis_.xOf(s.time);
+        if (x < -20 || x > width() + 20 || !s.slip) continue;
+        const double lean = std::clamp((*s.slip - cleanDrag()).value * kLeanPerSecond, -14.0, 14.0);
+        p.setPen(QPen(colours().paper, 4, Qt::SolidLine, Qt::RoundCap));
+        p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
+        p.setPen(QPen(colours().action, 2, Qt::SolidLine, Qt::RoundCap));
+        p.drawLine(QPointF(x - lean, seamY() - 8), QPointF(x + lean, seamY() + 8));
+    }
+    p.restore();
+}
+
+void SeamView::paintUncovered(QPainter& p) const {
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    const auto becomes = session_.state().soundOf(take_).uncovered;
+    const QString what = becomes == Uncovered::Camera ? tr("no clean sound: the camera's is heard")
+                         : becomes == Uncovered::Trimmed ? tr("no clean sound: trimmed away")
+                                                         : tr("no clean sound here: silence");
+    const auto hollow = [&](double a, double b) {
+        a = std::max(0.0, a);
+        b = std::min(static_cast<double>(width()), b);
+        if (b - a < 2) return;
+        const QRectF r(a, seamY(), b - a, seamArea().bottom() - seamY());
+        p.fillRect(r, QBrush(colours().hairline, Qt::BDiagPattern));
+        p.setPen(colours().quiet);
+        p.setFont(uiFont(12));
+        // At its beginning: its end may be cut away.
+        const QRectF words = r.adjusted(10, 0, 0, 0);
+        if (r.width() > 190) p.drawText(words, Qt::AlignLeft | Qt::AlignVCenter, what);
+    };
+    const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
+    for (const TimeRange& r : uncovered(pair->pieces(), seen)) {
+        hollow(axis_.xOf(r.start + cleanDrag()), axis_.xOf(r.end + cleanDrag()));
+    }
+}
+
+void SeamView::paintClipped(QPainter& p) const {
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
+    const double edge = seamArea().bottom() - 1;
+    // Teeth at the outer edge: where the sound was cut off.
+    for (const TimeRange& r : clippedIn(pair->pieces(), seen)) {
+        const double a = axis_.xOf(r.start + cleanDrag()), b = axis_.xOf(r.end + cleanDrag());
+        const double wide = std::max(4.0, b - a);
+        QPainterPath tooth;
+        tooth.moveTo(a - 2, edge);
+        tooth.lineTo(a + wide / 2, edge - 9);
+        tooth.lineTo(a + wide + 2, edge);
+        tooth.closeSubpath();
+        p.fillPath(tooth, colours().attention);
+    }
+}
+
+void SeamView::paintKept(QPainter& p) const {
+    const TakeEdit* e = session_.state().editOf(take_);
+    if (!e || e->kept.empty()) return;
+    const QRect area = seamArea();
+    const TimeRange whole = session_.wholeTake(take_);
+    p.setFont(uiFont(12));
+    const auto away = [&](Seconds from, Seconds to) {
+        const double a = std::max(-2.0, axis_.xOf(from)),
+                     b = std::min(width() + 2.0, axis_.xOf(to));
+        if (b - a < 1) return;
+        const QRectF band(a, area.top(), b - a, area.height());
+        QColor veil = colours().paper;
+        veil.setAlphaF(0.8F);
+        p.fillRect(band, veil);
+        p.fillRect(band, QBrush(colours().hairline, Qt::FDiagPattern));
+        p.setPen(QPen(colours().ink, 1));
+        p.drawLine(band.topLeft(), band.bottomLeft());
+        p.drawLine(band.topRight(), band.bottomRight());
+        p.setPen(colours().quiet);
+        if (band.width() > 90) {
+            p.drawText(band.adjusted(0, 0, 0, -26), Qt::AlignHCenter | Qt::AlignBottom,
+                       tr("cut away"));
+        }
+    };
+    Seconds last = whole.start;
+    for (const TimeRange& r : e->kept) {
+        if (r.start > last) {
+            away(last, r.start);
+        } else if (r.start > whole.start) {
+            const double x = std::floor(axis_.xOf(r.start)) + 0.5;
+            p.setPen(QPen(colours().ink, 1, Qt::DashLine));
+            p.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+        }
+        last = r.end;
+    }
+    if (last < whole.end) away(last, whole.end);
+}
+
+void SeamView::paintQuietClaps(QPainter& p) const {
+    if (!session_.state().soundOf(take_).quietClaps) return;
+    const auto plan = session_.soundPlan(take_);
+    if (!plan) return;
+    p.setFont(uiFont(11));
+    for (const TimeRange& c : plan->claps) {
+        const double a = axis_.xOf(c.start + cleanDrag()), b = axis_.xOf(c.end + cleanDrag());
+        if (b < 0 || a > width()) continue;
+        const QRectF band(a, seamY() + 1, std::max(3.0, b - a), seamArea().bottom() - seamY() - 1);
+        QColor veil = colours().paper;
+        veil.setAlphaF(0.72F);
+        p.fillRect(band, veil);
+        p.fillRect(band, QBrush(colours().cleanPale, Qt::Dense6Pattern));
+        p.setPen(QPen(colours().cleanText, 1));
+        p.drawLine(band.topLeft(), band.bottomLeft());
+        p.drawLine(band.topRight(), band.bottomRight());
+        if (band.width() > 36) {
+            p.drawText(band.adjusted(0, 0, 0, -22), Qt::AlignHCenter | Qt::AlignBottom,
+                       tr("quiet"));
+        }
+    }
+}
+
+void SeamView::paintCuts(QPainter& p) const {
+    const auto pair = session_.placedPair(take_);
+    if (!pair) return;
+    p.setPen(QPen(colours().cleanText, 1, Qt::DashLine));
+    p.setFont(uiFont(12));
+    const CleanPieces pieces = pair->pieces();
+    for (std::size_t i = 1; i < pieces.size(); ++i) {
+        const CleanPiece& a = pieces[i - 1];
+        const CleanPiece& b = pieces[i];
+        const double x = std::floor(axis_.xOf(b.range().start + cleanDrag())) + 0.5;
+        if (x < 0 || x > width()) continue;
+        p.drawLine(QPointF(x, seamY()), QPointF(x, seamArea().bottom()));
+        const QString what =
+            a.recording == b.recording
+                ? tr("the recording jumps")
+                : tr("goes on in %1")
+                      .arg(QFileInfo(QString::fromStdString(b.recording->info.path))
+                               .completeBaseName());
+        p.drawText(QPointF(x + 5, seamArea().bottom() - 26), what);
+    }
+}
+
+void SeamView::paintSelection(QPainter& p) const {
+    const auto chosen = selection();
+    if (!chosen) return;
+    const QRectF band(QPointF(axis_.xOf(chosen->start), seamArea().top()),
+                      QPointF(axis_.xOf(chosen->end), seamArea().bottom()));
+    QColor shade = colours().action;
+    shade.setAlphaF(0.12F);
+    p.fillRect(band, shade);
+    p.setPen(QPen(colours().action, 1));
+    p.drawLine(band.topLeft(), band.bottomLeft());
+    p.drawLine(band.topRight(), band.bottomRight());
+}
+
+void SeamView::paintPlayhead(QPainter& p) const {
+    if (take_ == 0) return;
+    const double x = std::floor(axis_.xOf(playhead_)) + 0.5;
+    if (x < 0 || x > width()) return;
+    p.setPen(QPen(colours().ink, 1));
+    p.drawLine(QPointF(x, 2), QPointF(x, height()));
+    QPainterPath flag;
+    flag.moveTo(x - 5, 0);
+    flag.lineTo(x + 5, 0);
+    flag.lineTo(x, 8);
+    flag.closeSubpath();
+    p.fillPath(flag, colours().ink);
+}
+
+void SeamView::paintCaptions(QPainter& p) const {
+    if (take_ == 0) return;
+    p.setFont(uiFont(12));
+    const auto caption = [&](const QString& text, const QColor& colour, int y) {
+        const QRect box = p.fontMetrics().boundingRect(text).adjusted(-3, -2, 3, 2);
+        const QRect at = box.translated(7 - box.left() - 3, y);
+        p.fillRect(at, colours().paper);
+        p.setPen(colour);
+        p.drawText(QPoint(7, y), text);
+    };
+    const auto name = [&](const QString& side, bool clean) {
+        const double scale = sides_.scaleOf(clean);
+        QString text = side;
+        if (std::fabs(scale - 1) > 0.01) text += tr(", %1 times as tall").arg(scale, 0, 'g', 2);
+        return text;
+    };
+    const QString what = sides_.sharedIsComing()       ? tr(" (looking for the shared sound)")
+                         : sides_.shared() && tether() ? tr(", what both share")
+                                                       : QString();
+    caption(name(tr("camera"), false) + what, colours().cameraText, seamArea().top() + 14);
+    if (tether()) {
+        caption(name(tr("clean"), true) + what + clippedWords(), colours().cleanText,
+                seamArea().bottom() - 8);
+        return;
+    }
+    const QRectF below(0, seamY() + 1, width(), seamArea().bottom() - seamY());
+    p.setPen(colours().quiet);
+    p.setFont(uiFont(13));
+    const auto t = session_.state().tetherOf(take_);
+    const QString text = t ? QString::fromStdString(t->found.reason)
+                         : session_.state().ids(MediaKind::Recording).empty()
+                             ? tr("Add the recorder's file: its sound will grow here, face to face "
+                                  "with the camera's.")
+                             : tr("Find matches, and the clean sound will grow here, face to face "
+                                  "with the camera's.");
+    p.drawText(below.adjusted(24, 8, -24, -8), Qt::AlignCenter | Qt::TextWordWrap, text);
+}
+
+QString SeamView::clippedWords() const {
+    const auto pair = session_.placedPair(take_);
+    const std::size_t n = pair ? clippedIn(pair->pieces(), session_.wholeTake(take_)).size() : 0;
+    if (n == 0) return {};
+    return n == 1 ? tr(", clipped in 1 place") : tr(", clipped in %1 places").arg(n);
+}
+
+void SeamView::paintDragNumbers(QPainter& p) const {
+    if (drag_ != Drag::Clean && drag_ != Drag::Mark) return;
+    p.setFont(uiFont(13, true));
+    const QString by = QString::fromStdString(slipText(dragBy_));
+    const QString text =
+        (drag_ == Drag::Mark ? tr("mark moved by %1") : tr("clean sound moved by %1")).arg(by);
+    const QRect box = p.fontMetrics().boundingRect(text).adjusted(-10, -6, 10, 6);
+    const QRect at = box.translated(seamArea().center().x() - box.center().x(),
+                                    seamArea().bottom() - 30 - box.center().y());
+    p.fillRect(at, colours().raised);
+    p.setPen(colours().ink);
+    p.drawText(at, Qt::AlignCenter, text);
+}
+
+}  // namespace brisk::app

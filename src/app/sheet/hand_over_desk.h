@@ -1,0 +1,82 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What is to be handed over, how, and what has become of it. The sheet shows it; the work runs
+/// behind the window.
+#pragma once
+
+#include <QObject>
+#include <functional>
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "app/spine/session.h"
+#include "export/hand_over.h"
+
+namespace brisk::app {
+
+class HandOverDesk : public QObject {
+    Q_OBJECT
+  public:
+    enum class Scope { ThisTake, Tethered, Placed };
+
+    explicit HandOverDesk(Session& session, QObject* parent = nullptr);
+
+    /// Begins anew for a take, with what the shoot remembers of folder, names and formats.
+    void begin(int take);
+    /// Looks again at what the shoot holds, unless something was written from the plan already.
+    void look();
+    void setScope(Scope scope);
+    [[nodiscard]] Scope scope() const { return scope_; }
+    /// How many takes a scope holds.
+    [[nodiscard]] std::size_t takesIn(Scope scope) const;
+    /// Changes what is to be written; the plan is made anew.
+    void change(const std::function<void(HandOverChoice&)>& how);
+    [[nodiscard]] const HandOverChoice& choice() const { return choice_; }
+
+    [[nodiscard]] const HandOverPlan& plan() const { return plan_; }
+    /// One for each file of the plan.
+    [[nodiscard]] const std::vector<FileResult>& results() const { return results_; }
+    [[nodiscard]] bool running() const { return running_; }
+    [[nodiscard]] bool begun() const { return run_ != nullptr; }
+    [[nodiscard]] std::size_t count(FileState state) const;
+    /// Of files that can be written and are not yet.
+    [[nodiscard]] std::size_t left() const;
+
+    void write();
+    /// What failed or was stopped, once more.
+    void tryAgain();
+    void stop(std::size_t file);
+    void stopAll();
+    /// Where the page with pictures was written; empty while there is none.
+    [[nodiscard]] QString reportPath() const;
+
+  signals:
+    void planned();              ///< Plan and results are new.
+    void fileChanged(int file);  ///< Its result.
+    void runningChanged();
+
+  private:
+    [[nodiscard]] std::vector<int> takes(Scope scope) const;
+    void planAnew();
+    void go(std::vector<std::size_t> files);
+    void remember();
+
+    Session& session_;
+    int take_ = 0;
+    std::vector<int> asked_;  // whose peaks were asked for
+    Scope scope_ = Scope::ThisTake;
+    HandOverChoice choice_;
+    HandOverPlan plan_;
+    std::vector<FileResult> results_;
+    std::shared_ptr<HandOverRun> run_;
+    JobControl job_;
+    bool running_ = false;
+};
+
+/// What of a choice a shoot remembers, in words, and back. Words that are not known are passed
+/// over.
+std::string rememberedWords(const HandOverChoice& choice);
+void takeRemembered(const std::string& words, HandOverChoice& choice);
+
+}  // namespace brisk::app

@@ -1,0 +1,429 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/sheet/hand_over_sheet.h"
+
+#include <QDesktopServices>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QListView>
+#include <QMenu>
+#include <QPushButton>
+#include <QUrl>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/sheet/hand_over_files.h"
+#include "app/sheet/hand_over_row.h"
+#include "app/style/app_style.h"
+#include "app/style/elided_label.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr int kNames = 92;  // pixels of a row's name
+
+QString q(const std::string& s) {
+    return QString::fromStdString(s);
+}
+
+void open(const QString& path) {
+    QDesktopServices::openUrl(QUrl::fromLocalFile(path));
+}
+
+}  // namespace
+
+HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent), desk_(session) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 12, 16, 12);
+    column->setSpacing(4);
+    auto* head = new QHBoxLayout;
+    column->addLayout(head);
+    auto* title = new QLabel(tr("Hand over"), this);
+    title->setFont(uiFont(16, true));
+    head->addWidget(title);
+    head->addSpacing(16);
+    const auto scope = [&](HandOverDesk::Scope which) {
+        auto* b = new QPushButton(this);
+        b->setCheckable(true);
+        b->setProperty("choice", true);
+        head->addWidget(b);
+        connect(b, &QPushButton::clicked, this, [this, which] { desk_.setScope(which); });
+        return b;
+    };
+    thisTake_ = scope(HandOverDesk::Scope::ThisTake);
+    tethered_ = scope(HandOverDesk::Scope::Tethered);
+    placed_ = scope(HandOverDesk::Scope::Placed);
+    head->addStretch(1);
+    auto* back = new QPushButton(tr("Back"), this);
+    back->setToolTip(tr("Back to the take; what is being written goes on"));
+    head->addWidget(back);
+    connect(back, &QPushButton::clicked, this, &HandOverSheet::closed);
+
+    addVideoRow();
+    addPiecesRow();
+    addSoundRow();
+    addPeaksRow();
+    addPapersRow();
+    addCheckRow();
+    addNameRow();
+
+    files_ = new QListView(this);
+    files_->setModel(new HandOverFiles(desk_, files_));
+    files_->setItemDelegate(new HandOverRow(files_));
+    files_->setResizeMode(QListView::Adjust);
+    files_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    files_->setContextMenuPolicy(Qt::CustomContextMenu);
+    files_->setAccessibleName(tr("Files to be written"));
+    connect(files_, &QListView::customContextMenuRequested, this, &HandOverSheet::showMenu);
+    column->addWidget(files_, 1);
+    addActions();
+
+    const auto look = [this] {
+        if (isVisible()) desk_.look();
+    };
+    connect(&session, &Session::changed, this, look);
+    connect(&session, &Session::factsChanged, this, look);
+    connect(&desk_, &HandOverDesk::planned, this, &HandOverSheet::refresh);
+    connect(&desk_, &HandOverDesk::fileChanged, this, &HandOverSheet::refresh);
+    connect(&desk_, &HandOverDesk::runningChanged, this, &HandOverSheet::refresh);
+}
+
+QHBoxLayout* HandOverSheet::addRow(const QString& name) {
+    auto* line = new QWidget(this);
+    auto* row = new QHBoxLayout(line);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(2);
+    auto* l = new QLabel(name, this);
+    l->setProperty("quiet", true);
+    l->setFixedWidth(kNames);
+    row->addWidget(l);
+    layout()->addWidget(line);
+    return row;
+}
+
+QPushButton* HandOverSheet::addChoice(QHBoxLayout* row, const QString& name, const QString& text,
+                                      const QString& tip, Is is, Change change) {
+    auto* b = new QPushButton(text, this);
+    b->setCheckable(true);
+    b->setProperty("choice", true);
+    b->setToolTip(tip);
+    b->setAccessibleName(tr("%1: %2").arg(name, text));
+    row->addWidget(b);
+    connect(b, &QPushButton::clicked, this, [this, change] { desk_.change(change); });
+    choices_.push_back({b, std::move(is)});
+    return b;
+}
+
+void HandOverSheet::addVideoRow() {
+    auto* row = addRow(tr("video"));
+    const auto container = [&](const QString& text, const QString& tip, VideoContainer which) {
+        addChoice(
+            row, tr("video"), text, tip,
+            [which](const HandOverChoice& c) { return c.video && c.container == which; },
+            [which](HandOverChoice& c) {
+                c.video = true;
+                c.container = which;
+                c.codec.reset();
+            });
+    };
+    container(tr("MOV"), tr("QuickTime: everything that edits opens it"), VideoContainer::Mov);
+    container(tr("MKV"), tr("Matroska"), VideoContainer::Mkv);
+    container(tr("as the take"), tr("The container that the camera wrote"),
+              VideoContainer::SameAsTake);
+    addChoice(
+        row, tr("video"), tr("none"), tr("No videos"),
+        [](const HandOverChoice& c) { return !c.video; },
+        [](HandOverChoice& c) { c.video = false; });
+    row->addSpacing(16);
+    auto* l = new QLabel(tr("its sound"), this);
+    l->setProperty("quiet", true);
+    row->addWidget(l);
+    row->addSpacing(6);
+    const std::pair<SoundCodec, QString> codecs[] = {{SoundCodec::Pcm24, tr("as it is, 24-bit")},
+                                                     {SoundCodec::Float, tr("32-bit float")},
+                                                     {SoundCodec::Flac, tr("FLAC")},
+                                                     {SoundCodec::Alac, tr("ALAC")},
+                                                     {SoundCodec::Aac, tr("AAC")},
+                                                     {SoundCodec::Opus, tr("Opus")}};
+    for (const auto& [codec, text] : codecs) {
+        const bool lossless = codec != SoundCodec::Aac && codec != SoundCodec::Opus;
+        auto* b = addChoice(
+            row, tr("its sound"), text,
+            lossless ? tr("Nothing is lost") : tr("Small, hardly to be told from the original"),
+            [codec = codec](const HandOverChoice& c) {
+                return c.video && c.codec.value_or(defaultCodec(c.container)) == codec;
+            },
+            [codec = codec](HandOverChoice& c) { c.codec = codec; });
+        codecs_.emplace_back(codec, b);
+    }
+    row->addStretch(1);
+}
+
+void HandOverSheet::addPiecesRow() {
+    auto* row = addRow(tr("pieces begin"));
+    pieces_ = row->parentWidget();
+    const auto start = [&](const QString& text, const QString& tip, PieceStart which) {
+        addChoice(
+            row, tr("pieces begin"), text, tip,
+            [which](const HandOverChoice& c) { return c.pieces == which; },
+            [which](HandOverChoice& c) { c.pieces = which; });
+    };
+    start(tr("at the cut"),
+          tr("Picture untouched in MOV and MP4, which can hide what comes before; in others it is "
+             "re-encoded where the cut is not at a key frame"),
+          PieceStart::Exact);
+    start(
+        tr("at the cut, re-encoded"),
+        tr("For programs that show what a MOV hides: slow, and the picture is not the take's own, "
+           "though hardly to be told from it"),
+        PieceStart::CodedAnew);
+    start(tr("at the key frame before"),
+          tr("Picture untouched, quick; a piece begins a little before its cut"),
+          PieceStart::KeyFrame);
+    row->addStretch(1);
+}
+
+void HandOverSheet::addSoundRow() {
+    auto* row = addRow(tr("sound alone"));
+    const auto format = [&](const QString& text, const QString& tip,
+                            std::optional<SoundFormat> which) {
+        addChoice(
+            row, tr("sound alone"), text, tip,
+            [which](const HandOverChoice& c) { return c.sound == which; },
+            [which](HandOverChoice& c) { c.sound = which; });
+    };
+    format(tr("none"), tr("No sound files"), std::nullopt);
+    format(tr("WAV"), tr("The clean sound alone, as long as each take"), SoundFormat::Wav);
+    format(tr("WAV, 32-bit float"), tr("The same; peaks over full scale are kept"),
+           SoundFormat::WavFloat);
+    format(tr("FLAC"), tr("The same, half as large, nothing lost"), SoundFormat::Flac);
+    row->addStretch(1);
+}
+
+void HandOverSheet::addPeaksRow() {
+    auto* row = addRow(tr("peaks too high"));
+    peaks_ = row->parentWidget();
+    const auto how = [&](const QString& text, const QString& tip, OverFull which) {
+        addChoice(
+            row, tr("peaks too high"), text, tip,
+            [which](const HandOverChoice& c) { return c.overFull == which; },
+            [which](HandOverChoice& c) { c.overFull = which; });
+    };
+    how(tr("turn the take down"),
+        tr("The whole take becomes quieter, so that its highest peak fits; nothing else changes"),
+        OverFull::TurnDown);
+    how(tr("limit the peaks"),
+        tr("Each peak is turned down for some milliseconds; the rest stays as loud as it is"),
+        OverFull::Limit);
+    how(tr("let them be cut"), tr("Peaks are cut at full scale: they will be distorted"),
+        OverFull::Clip);
+    row->addStretch(1);
+}
+
+void HandOverSheet::addPapersRow() {
+    auto* row = addRow(tr("beside them"));
+    const auto toggle = [&](const QString& text, const QString& tip, bool HandOverChoice::*what) {
+        addChoice(
+            row, tr("beside them"), text, tip, [what](const HandOverChoice& c) { return c.*what; },
+            [what](HandOverChoice& c) { c.*what = !(c.*what); });
+    };
+    toggle(tr("timeline (OTIO)"), tr("Every take in its place on the day, for other programs"),
+           &HandOverChoice::timeline);
+    toggle(tr("edit list (EDL)"),
+           tr("For programs that open no timeline: one camera, whole frames"),
+           &HandOverChoice::editList);
+    toggle(tr("pointing at the originals"),
+           tr("Timeline and edit list point at the takes and recordings as they are"),
+           &HandOverChoice::pointAtOriginals);
+    row->addSpacing(16);
+    toggle(tr("report"), tr("A page with pictures: what was matched, how well, what was written"),
+           &HandOverChoice::htmlReport);
+    toggle(tr("table"), tr("The same as CSV"), &HandOverChoice::csvReport);
+    toggle(tr("JSON"), tr("The same for scripts"), &HandOverChoice::jsonReport);
+    row->addStretch(1);
+}
+
+void HandOverSheet::addCheckRow() {
+    auto* row = addRow(tr("read back"));
+    const auto depth = [&](const QString& text, const QString& tip, CheckDepth which) {
+        addChoice(
+            row, tr("read back"), text, tip,
+            [which](const HandOverChoice& c) { return c.check == which; },
+            [which](HandOverChoice& c) { c.check = which; });
+    };
+    depth(tr("every picture"), tr("Every picture and every sound, as the system holds the file"),
+          CheckDepth::Pictures);
+    depth(tr("from the disk"),
+          tr("The same, after the file was written out and dropped from memory: slower"),
+          CheckDepth::Disk);
+    depth(tr("sounds only"), tr("Quicker: pictures are not compared"), CheckDepth::Sound);
+    row->addSpacing(16);
+    addChoice(
+        row, tr("read back"), tr("SHA-256, too"),
+        tr("A slow check value for those who ask for it; a quick one is always taken"),
+        [](const HandOverChoice& c) { return c.sha256; },
+        [](HandOverChoice& c) { c.sha256 = !c.sha256; });
+    row->addStretch(1);
+}
+
+void HandOverSheet::addNameRow() {
+    auto* row = addRow(tr("called"));
+    pattern_ = new QLineEdit(this);
+    pattern_->setMinimumWidth(220);
+    pattern_->setAccessibleName(tr("Pattern of the files' names"));
+    QStringList fields;
+    for (const std::string& f : patternFields()) fields << q(f);
+    pattern_->setToolTip(tr("A name for every file; it can hold %1").arg(fields.join(tr(", "))));
+    row->addWidget(pattern_, 1);
+    row->addSpacing(16);
+    auto* l = new QLabel(tr("in"), this);
+    l->setProperty("quiet", true);
+    row->addWidget(l);
+    row->addSpacing(6);
+    folder_ = new ElidedLabel(this);
+    row->addWidget(folder_, 2);
+    auto* choose = new QPushButton(tr("Choose the folder…"), this);
+    row->addWidget(choose);
+    connect(choose, &QPushButton::clicked, this, &HandOverSheet::chooseFolder);
+    connect(pattern_, &QLineEdit::textEdited, this, [this](const QString& text) {
+        desk_.change([&](HandOverChoice& c) { c.pattern = text.toStdString(); });
+    });
+}
+
+void HandOverSheet::addActions() {
+    auto* actions = new QHBoxLayout;
+    static_cast<QVBoxLayout*>(layout())->addLayout(actions);
+    write_ = new QPushButton(this);
+    write_->setProperty("primary", true);
+    write_->setFont(uiFont(13, true));
+    const auto button = [&](const QString& text, const QString& tip) {
+        auto* b = new QPushButton(text, this);
+        b->setToolTip(tip);
+        return b;
+    };
+    stop_ = button(tr("Stop writing"), tr("What is whole stays; nothing half-written is left"));
+    again_ = button({}, tr("What failed or was stopped, once more"));
+    openFolder_ = button(tr("Open the folder"), tr("Where the files are"));
+    openReport_ = button(tr("Open the report"), tr("The page with pictures"));
+    summary_ = new QLabel(this);
+    summary_->setWordWrap(true);
+    summary_->setObjectName(QStringLiteral("handOverSummary"));
+    for (QPushButton* b : {write_, stop_, again_, openFolder_, openReport_}) actions->addWidget(b);
+    actions->addSpacing(8);
+    actions->addWidget(summary_, 1);
+    connect(write_, &QPushButton::clicked, &desk_, &HandOverDesk::write);
+    connect(stop_, &QPushButton::clicked, &desk_, &HandOverDesk::stopAll);
+    connect(again_, &QPushButton::clicked, &desk_, &HandOverDesk::tryAgain);
+    connect(openFolder_, &QPushButton::clicked, this,
+            [this] { open(q(desk_.choice().folder.string())); });
+    connect(openReport_, &QPushButton::clicked, this, [this] { open(desk_.reportPath()); });
+}
+
+void HandOverSheet::begin(int take) {
+    desk_.begin(take);
+    refresh();
+}
+
+void HandOverSheet::setFolder(const QString& folder) {
+    desk_.change([&](HandOverChoice& c) { c.folder = folder.toStdString(); });
+}
+
+void HandOverSheet::chooseFolder() {
+    const QString chosen =
+        QFileDialog::getExistingDirectory(this, tr("Write to"), q(desk_.choice().folder.string()));
+    if (!chosen.isEmpty()) setFolder(chosen);
+}
+
+QString HandOverSheet::summary() const {
+    const HandOverPlan& plan = desk_.plan();
+    if (desk_.begun()) {
+        QStringList parts;
+        const auto say = [&](FileState state, const QString& one, const QString& many) {
+            const std::size_t n = desk_.count(state);
+            if (n > 0) parts << (n == 1 ? one : many.arg(n));
+        };
+        say(FileState::Written, tr("1 file written"), tr("%1 files written"));
+        say(FileState::Writing, tr("1 being written"), tr("%1 being written"));
+        say(FileState::Waiting, tr("1 waits"), tr("%1 wait"));
+        say(FileState::Failed, tr("1 could not be written"), tr("%1 could not be written"));
+        say(FileState::Stopped, tr("1 stopped"), tr("%1 stopped"));
+        const auto marked = std::count_if(desk_.results().begin(), desk_.results().end(),
+                                          [](const FileResult& r) { return r.marked(); });
+        if (marked > 0) parts << tr("%1 not as meant").arg(marked);
+        return parts.join(tr(", ")) + QLatin1Char('.');
+    }
+    if (!plan.problem().empty()) return q(plan.problem());
+    QString text =
+        tr("About %1; %2 are free.").arg(q(bytesText(plan.bytes())), q(bytesText(plan.free)));
+    if (const std::size_t n = desk_.count(FileState::Failed); n > 0) {
+        text += n == 1 ? tr(" 1 file cannot be written, see there.")
+                       : tr(" %1 files cannot be written, see there.").arg(n);
+    }
+    return text;
+}
+
+void HandOverSheet::refresh() {
+    const HandOverChoice& c = desk_.choice();
+    const HandOverPlan& plan = desk_.plan();
+    using Scope = HandOverDesk::Scope;
+    thisTake_->setText(tr("this take"));
+    tethered_->setText(tr("all tethered (%1)").arg(desk_.takesIn(Scope::Tethered)));
+    placed_->setText(tr("all with a place (%1)").arg(desk_.takesIn(Scope::Placed)));
+    thisTake_->setChecked(desk_.scope() == Scope::ThisTake);
+    tethered_->setChecked(desk_.scope() == Scope::Tethered);
+    placed_->setChecked(desk_.scope() == Scope::Placed);
+    tethered_->setVisible(desk_.takesIn(Scope::Tethered) > 0);
+    placed_->setVisible(desk_.takesIn(Scope::Placed) > desk_.takesIn(Scope::Tethered));
+    for (const Choice& choice : choices_) {
+        choice.button->setChecked(choice.is(c));
+        choice.button->setEnabled(!desk_.running());
+    }
+    const std::string path =
+        plan.takes.empty() ? std::string() : plan.takes.front().scan->info.path;
+    const auto can = codecsFor(c.container, path);
+    for (const auto& [codec, button] : codecs_) {
+        button->setVisible(c.video && std::find(can.begin(), can.end(), codec) != can.end());
+    }
+    const auto cut = [](const PlannedFile& f) { return f.asVideo && f.asVideo->stretch; };
+    pieces_->setVisible(std::any_of(plan.files.begin(), plan.files.end(), cut));
+    peaks_->setVisible(plan.goesOverFull());
+    if (pattern_->text() != q(c.pattern)) pattern_->setText(q(c.pattern));
+    pattern_->setEnabled(!desk_.running());
+    folder_->setText(q(c.folder.string()));
+
+    const std::size_t left = desk_.left();
+    write_->setText(left == 1 ? tr("Write 1 file") : tr("Write %1 files").arg(left));
+    write_->setVisible(!desk_.running() && !desk_.begun());
+    write_->setEnabled(left > 0 && plan.problem().empty());
+    stop_->setVisible(desk_.running());
+    const std::size_t failed = desk_.count(FileState::Failed) + desk_.count(FileState::Stopped);
+    again_->setVisible(desk_.begun() && !desk_.running() && failed > 0);
+    again_->setText(tr("Try again (%1)").arg(failed));
+    openFolder_->setVisible(desk_.begun() && !desk_.running() &&
+                            desk_.count(FileState::Written) > 0);
+    openReport_->setVisible(!desk_.reportPath().isEmpty() && !desk_.running());
+    summary_->setText(summary());
+    summary_->setProperty("attention", !desk_.begun() && !plan.problem().empty());
+}
+
+void HandOverSheet::showMenu(const QPoint& at) {
+    const QModelIndex index = files_->indexAt(at);
+    if (!index.isValid()) return;
+    const auto file = static_cast<std::size_t>(index.row());
+    const FileResult& r = desk_.results()[file];
+    auto* menu = new QMenu(this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    if (r.state == FileState::Writing || (desk_.running() && r.state == FileState::Waiting)) {
+        menu->addAction(tr("Stop this file"), this, [this, file] { desk_.stop(file); });
+    }
+    if (r.state == FileState::Written) {
+        menu->addAction(tr("Open this file"), this, [path = q(r.path)] { open(path); });
+        menu->addAction(tr("Open its folder"), this,
+                        [path = q(r.path)] { open(QFileInfo(path).absolutePath()); });
+    }
+    if (menu->isEmpty()) return menu->deleteLater();
+    menu->popup(files_->viewport()->mapToGlobal(at));
+}
+
+}  // namespace brisk::app

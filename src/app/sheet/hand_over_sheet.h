@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// The hand-over on one sheet: what is to be written and called what, each file with the sentence
+/// of what it will hold, before anything is done; then how far it is, and what became of it.
+#pragma once
+
+#include <QWidget>
+#include <functional>
+#include <vector>
+
+#include "app/sheet/hand_over_desk.h"
+
+class QHBoxLayout;
+class QLabel;
+class QLineEdit;
+class QListView;
+class QPushButton;
+
+namespace brisk::app {
+
+class ElidedLabel;
+
+class HandOverSheet : public QWidget {
+    Q_OBJECT
+  public:
+    explicit HandOverSheet(Session& session, QWidget* parent = nullptr);
+    /// For this take, or for all that are tethered.
+    void begin(int take);
+    void setFolder(const QString& folder);
+    [[nodiscard]] HandOverDesk& desk() { return desk_; }
+
+  signals:
+    void closed();
+
+  private:
+    using Change = std::function<void(HandOverChoice&)>;
+    using Is = std::function<bool(const HandOverChoice&)>;
+    QHBoxLayout* addRow(const QString& name);
+    /// A button that is down while something is so.
+    QPushButton* addChoice(QHBoxLayout* row, const QString& name, const QString& text,
+                           const QString& tip, Is is, Change change);
+    void addVideoRow();
+    void addPiecesRow();
+    void addSoundRow();
+    void addPeaksRow();
+    void addPapersRow();
+    void addCheckRow();
+    void addNameRow();
+    void addActions();
+    void chooseFolder();
+    void refresh();
+    void showMenu(const QPoint& at);
+    [[nodiscard]] QString summary() const;
+
+    HandOverDesk desk_;
+    struct Choice {
+        QPushButton* button;
+        Is is;
+    };
+    std::vector<Choice> choices_;
+    std::vector<std::pair<SoundCodec, QPushButton*>> codecs_;
+    QWidget* pieces_;  // only where a take is cut
+    QWidget* peaks_;   // only where peaks do not fit
+    QPushButton *thisTake_, *tethered_, *placed_;
+    QLineEdit* pattern_;
+    ElidedLabel* folder_;
+    QListView* files_;
+    QLabel* summary_;
+    QPushButton *write_, *stop_, *again_, *openFolder_, *openReport_;
+};
+
+}  // namespace brisk::app

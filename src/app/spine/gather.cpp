@@ -1,0 +1,152 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/spine/gather.h"
+
+#include <algorithm>
+#include <atomic>
+#include <cctype>
+#include <filesystem>
+#include <mutex>
+#include <optional>
+#include <set>
+
+#include "core/parallel_for.h"
+#include "media/read/probe.h"
+
+namespace brisk::app {
+namespace fs = std::filesystem;
+namespace {
+
+constexpr std::size_t kNamedOneByOne = 3;  // files of a folder that are no media
+
+struct Found {
+    std::string path;
+    bool inFolder = false;  ///< A person did not name it: it may be anything.
+};
+
+/// A file that calls itself media and cannot be opened is worth a word, wherever it lies.
+bool callsItselfMedia(const fs::path& p) {
+    static const std::set<std::string> kNames{".mp4",  ".mov",  ".m4v",  ".mkv",  ".webm", ".mts",
+                                              ".m2ts", ".ts",   ".avi",  ".mxf",  ".3gp",  ".wav",
+                                              ".bwf",  ".rf64", ".w64",  ".flac", ".mp3",  ".m4a",
+                                              ".aac",  ".ogg",  ".opus", ".aif",  ".aiff", ".caf"};
+    std::string name = p.extension().string();
+    std::transform(name.begin(), name.end(), name.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return kNames.contains(name);
+}
+
+bool hidden(const fs::path& p) {
+    return p.filename().string().starts_with('.');
+}
+
+std::vector<Found> filesIn(const std::vector<std::string>& paths, const JobControl& job) {
+    std::vector<Found> out;
+    std::error_code ec;
+    for (const std::string& path : paths) {
+        if (!fs::is_directory(path, ec)) {
+            out.push_back({path, false});
+            continue;
+        }
+        std::vector<std::string> inside;
+        const auto options = fs::directory_options::skip_permission_denied;
+        for (auto it = fs::recursive_directory_iterator(path, options, ec);
+             !ec && it != fs::recursive_directory_iterator(); it.increment(ec)) {
+            if (job.stopRequested()) return out;
+            std::error_code gone;
+            if (hidden(it->path())) {
+                if (it->is_directory(gone)) it.disable_recursion_pending();
+            } else if (it->is_regular_file(gone)) {
+                inside.push_back(it->path().string());
+            }
+        }
+        std::sort(inside.begin(), inside.end());
+        for (auto& p : inside) out.push_back({std::move(p), true});
+    }
+    // A file that was dropped beside its folder is one file.
+    std::set<std::string> seen;
+    std::erase_if(out, [&](const Found& f) { return !seen.insert(f.path).second; });
+    return out;
+}
+
+struct Looked {
+    std::optional<MediaItem> item;
+    MediaInfo info;
+    std::string problem;
+    bool noMedia = false;  ///< And that surprises nobody.
+};
+
+Looked lookAt(const Found& f) {
+    Looked l;
+    auto info = probeWithSound(f.path);
+    auto print = info ? identityOf(f.path) : tl::unexpected(info.error());
+    if (!print) {
+        l.problem = print.error().sentence;
+        l.noMedia = f.inFolder && !callsItselfMedia(f.path);
+        return l;
+    }
+    l.item = MediaItem{0, f.path, info->kind, *print, {}};
+    l.info = std::move(*info);
+    return l;
+}
+
+/// Files of a folder that are no media, in one sentence.
+std::string leftOut(const std::vector<std::string>& names) {
+    std::string text = names.size() == 1
+                           ? "1 file in the folder is neither video nor sound and was left out: "
+                           : std::to_string(names.size()) +
+                                 " files in the folder are neither video nor sound and were left "
+                                 "out: ";
+    for (std::size_t i = 0; i < std::min(names.size(), kNamedOneByOne); ++i) {
+        text += (i ? ", " : "") + names[i];
+    }
+    return text + (names.size() > kNamedOneByOne ? ", ..." : ".");
+}
+
+}  // namespace
+
+Gathered gather(const std::vector<std::string>& paths, const std::vector<MediaItem>& known,
+                const JobControl& job) {
+    const std::vector<Found> files = filesIn(paths, job);
+    std::vector<Looked> looked(files.size());
+    std::atomic<std::size_t> done{0};
+    parallelFor(files.size(), 0, [&](std::size_t i) {
+        if (job.stopRequested()) return;
+        looked[i] = lookAt(files[i]);
+        job.report(static_cast<double>(++done) / static_cast<double>(files.size()));
+    });
+    Gathered g;
+    std::vector<std::string> noMedia;
+    std::vector<MediaItem> have = known;
+    for (std::size_t i = 0; i < files.size(); ++i) {
+        Looked& l = looked[i];
+        const std::string name = fs::path(files[i].path).filename().string();
+        if (l.noMedia) {
+            noMedia.push_back(name);
+        } else if (!l.problem.empty()) {
+            g.problems.push_back(l.problem);
+        } else if (l.item) {
+            const auto same = std::find_if(have.begin(), have.end(), [&](const MediaItem& m) {
+                return m.identity == l.item->identity;
+            });
+            if (same != have.end()) {
+                std::error_code ec;
+                if (same->id > 0 && !fs::exists(same->path, ec)) {
+                    g.moved.push_back({same->id, files[i].path});
+                    // Dropped once more: nothing to say. Under another name: one should know.
+                } else if (same->path != files[i].path) {
+                    g.problems.push_back(name + " is in the shoot already, as " +
+                                         fs::path(same->path).filename().string() +
+                                         ". It was not added again.");
+                }
+                continue;
+            }
+            have.push_back(*l.item);
+            g.items.push_back(std::move(*l.item));
+            g.infos.push_back(std::move(l.info));
+        }
+    }
+    if (!noMedia.empty()) g.problems.push_back(leftOut(noMedia));
+    return g;
+}
+
+}  // namespace brisk::app

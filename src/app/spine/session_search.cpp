@@ -1,0 +1,193 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the session searches for: every take on every recording, or one take once more.
+#include <QFileInfo>
+#include <algorithm>
+
+#include "align/assemble/match_all.h"
+#include "align/assemble/match_within.h"
+#include "app/spine/session.h"
+#include "core/time_text.h"
+#include "day/whole_shoot.h"
+#include "shoot/commands.h"
+
+namespace brisk::app {
+
+bool Session::canFindMatches() const {
+    const auto allRead = [&](MediaKind role) {
+        const auto ids = state().ids(role);
+        return !ids.empty() && std::any_of(ids.begin(), ids.end(), [&](int id) {
+            const MediaFacts* f = facts(id);
+            return f && f->scan;
+        });
+    };
+    return !work_.busy() && allRead(MediaKind::Take) && allRead(MediaKind::Recording);
+}
+
+namespace {
+
+/// What is searched for: what nobody has decided. Offered ones too, where nothing else is left.
+bool undecided(const Tether* t, bool offeredToo) {
+    if (!t || t->state() == TetherState::Loose) return true;
+    if (t->locked || t->placedByHand || t->movedByHand()) return false;
+    return offeredToo || t->state() == TetherState::NeedsAnEar;
+}
+
+}  // namespace
+
+void Session::findMatches() {
+    using Scanned = std::vector<std::pair<int, std::shared_ptr<const SoundScan>>>;
+    Scanned takes, recordings;
+    for (const bool offeredToo : {false, true}) {
+        if (!takes.empty()) break;
+        recordings.clear();
+        for (const MediaItem& m : state().media) {
+            const MediaFacts* f = facts(m.id);
+            if (!f || !f->scan) continue;
+            if (m.role == MediaKind::Recording) {
+                recordings.emplace_back(m.id, f->scan);
+            } else if (undecided(state().tetherOf(m.id), offeredToo)) {
+                takes.emplace_back(m.id, f->scan);
+            }
+        }
+    }
+    if (takes.empty() || recordings.empty()) return;
+    matching_.reset();
+    work_.start(
+        takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
+        [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
+            std::vector<const SoundScan*> scratch, clean;
+            for (const auto& t : takes) scratch.push_back(t.second.get());
+            for (const auto& r : recordings) clean.push_back(r.second.get());
+            const auto tethersOf = [&](std::size_t t, const std::vector<TakePlace>& places) {
+                std::vector<Tether> out;
+                for (const TakePlace& p : places) {
+                    out.push_back({takes[t].first, recordings[p.recording].first, p.estimate,
+                                   p.estimate.line, p.estimate.polarity, false});
+                    out.back().beside = p.beside;
+                }
+                return out;
+            };
+            const auto told = [&](std::size_t t, const std::vector<TakePlace>& places) {
+                QMetaObject::invokeMethod(
+                    this, [this, found = tethersOf(t, places)] { takeMatched(found); },
+                    Qt::QueuedConnection);
+            };
+            AllMatches all = matchAll(scratch, clean, {}, 0, job, told);
+            auto found = std::make_shared<std::vector<Tether>>();
+            for (std::size_t t = 0; t < takes.size(); ++t) {
+                for (Tether& own : tethersOf(t, all.places[t])) found->push_back(std::move(own));
+            }
+            QString problem;
+            for (const Error& e : all.problems) {
+                if (!problem.isEmpty()) problem += QLatin1Char('\n');
+                problem += QString::fromStdString(e.sentence);
+            }
+            return [this, found, problem] {
+                if (!problem.isEmpty()) addNote(problem);
+                if (found->empty()) return;
+                considerWholeShoot(*found, state(), [this](int id) { return dayFacts(id); });
+                takeMatched(*found);
+                matching_.reset();
+            };
+        });
+}
+
+void Session::takeMatched(std::vector<Tether> found) {
+    // Meanwhile a person may have decided; what they did is not undone.
+    std::erase_if(found, [&](const Tether& t) {
+        const bool mine = matching_ && matching_->takes.contains(t.take);
+        return !state().item(t.take) || !state().item(t.recording) ||
+               (!mine && !undecided(state().tetherOf(t.take), true)) ||
+               (mine && (state().tetherOf(t.take) == nullptr || state().tetherOf(t.take)->locked ||
+                         state().tetherOf(t.take)->movedByHand()));
+    });
+    if (found.empty()) return;
+    std::set<int> takes = matching_ ? matching_->takes : std::set<int>{};
+    for (const Tether& t : found) takes.insert(t.take);
+    // All that one search finds is one step, however it comes in.
+    Command step = commands::takeMatches(std::move(found));
+    step.label = commands::findMatchesLabel(takes.size());
+    const bool more = matching_ && matching_->step == shoot_.at() && !shoot_.canRedo();
+    more ? amend(step) : apply(step);
+    matching_ = {shoot_.at(), std::move(takes)};
+}
+
+namespace {
+
+/// A scan that was made, or one of the same file by another channel.
+Result<std::shared_ptr<const SoundScan>> heardBy(const std::shared_ptr<const SoundScan>& scan,
+                                                 std::optional<int> channel,
+                                                 const JobControl& job) {
+    if (!channel || *channel == scan->channel) return scan;
+    ScanOptions options;
+    options.channel = *channel;
+    options.loudness = false;
+    auto again = scanSound(scan->info.path, options, job);
+    if (!again) return tl::unexpected(again.error());
+    return std::make_shared<const SoundScan>(std::move(*again));
+}
+
+Result<TetherEstimate> search(const PlacedPair& pair, const SearchWish& wish,
+                              const JobControl& job) {
+    auto take = heardBy(pair.take, wish.takeChannel, job);
+    if (!take) return tl::unexpected(take.error());
+    auto recording = heardBy(pair.recording, wish.recordingChannel, job);
+    if (!recording) return tl::unexpected(recording.error());
+    return matchWithin(**take, **recording, wish.within, {wish.method}, job);
+}
+
+}  // namespace
+
+void Session::searchAgain(int take, const SearchWish& wish) {
+    const auto pair = placedPair(take);
+    if (!pair || pair->tether.locked) return;
+    work_.start(tr("Searching again"), [this, pair, wish](const JobControl& job) {
+        auto found = std::make_shared<Result<TetherEstimate>>(search(*pair, wish, job));
+        return [this, pair, wish, found] { takeSearched(*pair, wish, *found); };
+    });
+}
+
+void Session::takeSearched(const PlacedPair& pair, const SearchWish& wish,
+                           const Result<TetherEstimate>& found) {
+    const int take = pair.tether.take;
+    const Tether* now = state().tetherOf(take);
+    // Meanwhile a person may have locked it, or laid it elsewhere.
+    if (!now || now->locked || now->recording != pair.tether.recording) return;
+    if (!found) {
+        if (found.error().code != ErrorCode::Cancelled) {
+            emit said(QString::fromStdString(found.error().sentence));
+        }
+        return;
+    }
+    const QString reason = QString::fromStdString(found->reason);
+    if (wish.tried) {
+        const bool settled = found->status != MatchStatus::Unmatched;
+        const ClockLine line = settled ? found->line : ClockLine{*wish.tried, now->line.drift};
+        place(take, line, tr("at %1").arg(QString::fromStdString(clockText(line.offset, 3))));
+        emit said(settled ? reason : tr("placed to within 10 ms: %1").arg(reason));
+        return;
+    }
+    if (found->status == MatchStatus::Unmatched) {
+        emit said(tr("Found nothing %1; it stays where it is. %2").arg(wish.where, reason));
+        return;
+    }
+    // What continues the recording goes with it; other microphones stay.
+    std::vector<Tether> all;
+    for (const Tether* t : state().tethersOf(take)) {
+        Tether kept = *t;
+        if (t == now) {
+            kept.found = *found;
+            kept.line = found->line;
+            kept.polarity = found->polarity;
+            kept.placedByHand = false;
+        } else if (!t->beside) {
+            kept.line = kept.found.line = movedAlong(t->line, now->line, found->line);
+            for (TetherSegment& s : kept.found.segments) s.line = kept.line;
+        }
+        all.push_back(std::move(kept));
+    }
+    apply(commands::takeMatches(std::move(all)));
+    emit said(tr("Found %1: %2").arg(wish.where, reason));
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/spine/work_queue.h"
+
+#include <algorithm>
+
+#include "core/time_left.h"
+
+namespace brisk::app {
+
+WorkQueue::WorkQueue(QObject* parent) : QObject(parent) {
+    pool_.setMaxThreadCount(std::max(2, QThread::idealThreadCount()));
+    tick_.setInterval(100);
+    connect(&tick_, &QTimer::timeout, this, &WorkQueue::changed);
+}
+
+WorkQueue::~WorkQueue() {
+    stopAll();
+    pool_.waitForDone();
+}
+
+void WorkQueue::start(const QString& what, Work work) {
+    auto entry = std::make_shared<Entry>();
+    entry->what = what;
+    entry->fraction = std::make_shared<std::atomic<double>>(0.0);
+    entry->job = JobControl([f = entry->fraction](double v) { f->store(v); });
+    entry->since.start();
+    if (running_.empty()) startedInRun_ = 0;
+    ++startedInRun_;
+    running_.push_back(entry);
+    tick_.start();
+    pool_.start([this, entry, work = std::move(work)] {
+        Finish finish = work(entry->job);
+        QMetaObject::invokeMethod(
+            this, [this, entry, finish = std::move(finish)] { finished(entry, finish); },
+            Qt::QueuedConnection);
+    });
+    emit changed();
+}
+
+void WorkQueue::finished(const std::shared_ptr<Entry>& entry, const Finish& finish) {
+    running_.remove(entry);
+    if (running_.empty()) tick_.stop();
+    if (finish) finish();
+    emit changed();
+}
+
+void WorkQueue::stopAll() {
+    for (const auto& e : running_) e->job.requestStop();
+}
+
+QString WorkQueue::summary() const {
+    if (running_.empty()) return {};
+    const Entry& first = *running_.front();
+    QString text = first.what;
+    const auto ended = startedInRun_ - static_cast<int>(running_.size());
+    if (startedInRun_ > 1) text += tr(" · %1 of %2").arg(ended + 1).arg(startedInRun_);
+    const Seconds elapsed{static_cast<double>(first.since.elapsed()) / 1000};
+    if (const auto left = timeLeft(elapsed, first.fraction->load())) {
+        text += tr(" · %1").arg(QString::fromStdString(timeLeftText(*left)));
+    }
+    return text;
+}
+
+double WorkQueue::progress() const {
+    if (running_.empty()) return 0;
+    double sum = startedInRun_ - static_cast<int>(running_.size());
+    for (const auto& e : running_) sum += e->fraction->load();
+    return sum / std::max(1, startedInRun_);
+}
+
+}  // namespace brisk::app

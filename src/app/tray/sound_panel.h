@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What a take shall sound like in the end: what becomes of the camera's sound, ears, level, gaps,
+/// claps, edges. Every choice is heard at once, and one sentence says what the file will hold.
+#pragma once
+
+#include <QWidget>
+#include <functional>
+#include <vector>
+
+#include "app/spine/session.h"
+
+class QButtonGroup;
+class QHBoxLayout;
+class QLineEdit;
+class QPushButton;
+
+namespace brisk::app {
+
+class ChannelMenu;
+class ElidedLabel;
+
+class SoundPanel : public QWidget {
+    Q_OBJECT
+  public:
+    SoundPanel(Session& session, QWidget* parent);
+    void showTake(int take);
+    /// How far the two sounds are apart where they were measured last: blended, that may be heard.
+    void setSlip(Seconds slip);
+
+  signals:
+    void closed();
+
+  private:
+    using Change = std::function<void(SoundChoice&)>;
+    struct Option {
+        QString text, tip;
+        Change change;
+        std::function<bool(const SoundChoice&)> is;
+    };
+    struct Group {
+        QButtonGroup* buttons;
+        std::vector<Option> options;
+    };
+    struct Field {
+        QLineEdit* edit;
+        std::function<double(const SoundChoice&)> value;
+    };
+    void addChoices(QHBoxLayout* row, const QString& name, std::vector<Option> options);
+    /// A number with its unit; `what` names it for those who hear the window.
+    void addField(QHBoxLayout* row, const QString& what, const QString& unit, double least,
+                  double most, std::function<double(const SoundChoice&)> value,
+                  std::function<void(SoundChoice&, double)> set);
+    QHBoxLayout* addRow();
+    [[nodiscard]] const SoundChoice& choice() const;
+    void change(const Change& change, const QString& what);
+    void refresh();
+    [[nodiscard]] QString warning() const;
+
+    Session& session_;
+    int take_ = 0;
+    Seconds slip_;
+    ElidedLabel* title_;
+    QPushButton *one_, *all_, *asAll_;
+    ElidedLabel* holds_;
+    ElidedLabel* warning_;
+    ChannelMenu* channels_;
+    std::vector<Group> groups_;
+    std::vector<Field> fields_;
+};
+
+}  // namespace brisk::app

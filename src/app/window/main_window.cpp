@@ -1,0 +1,234 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/main_window.h"
+
+#include <QCloseEvent>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QItemSelectionModel>
+#include <QKeyEvent>
+#include <QListView>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPainter>
+#include <QShortcut>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+#include "app/bench/bench.h"
+#include "app/bench/empty_bench.h"
+#include "app/list/file_notes.h"
+#include "app/list/take_panel.h"
+#include "app/map/day_map.h"
+#include "app/sheet/hand_over_sheet.h"
+#include "app/style/colours.h"
+#include "app/window/header_bar.h"
+#include "app/window/history_menu.h"
+#include "app/window/key_page.h"
+
+namespace brisk::app {
+namespace {
+constexpr int kListWidth = 252;
+const QString kShootFilter = QStringLiteral("Brisk Tether shoot (*.brisk)");
+}  // namespace
+
+MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
+    setWindowTitle(tr("Brisk Tether"));
+    setAcceptDrops(true);
+    setMinimumSize(1100, 700);
+    resize(1280, 800);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    header_ = new HeaderBar(session_, this);
+    column->addWidget(header_);
+    map_ = new DayMap(session_, this);
+    column->addWidget(map_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
+    column->addLayout(row, 1);
+
+    auto* left = new QVBoxLayout;
+    left->setSpacing(0);
+    takes_ = new TakePanel(session_, this);
+    takes_->setFixedWidth(kListWidth);
+    list_ = &takes_->list();
+    model_ = &takes_->model();
+    left->addWidget(takes_, 1);
+    auto* notes = new FileNotes(session_, this);
+    notes->setFixedWidth(kListWidth);
+    left->addWidget(notes);
+    row->addLayout(left);
+    row->addSpacing(1);  // the hairline
+
+    stage_ = new QStackedWidget(this);
+    empty_ = new EmptyBench(stage_);
+    bench_ = new Bench(session_, stage_);
+    stage_->addWidget(empty_);
+    stage_->addWidget(bench_);
+    handOver_ = new HandOverSheet(session_, stage_);
+    stage_->addWidget(handOver_);
+    keys_ = new KeyPage(stage_);
+    stage_->addWidget(keys_);
+    row->addWidget(stage_, 1);
+
+    connect(header_, &HeaderBar::addFiles, this, &MainWindow::addFilesByDialog);
+    connect(empty_, &EmptyBench::addFiles, this, &MainWindow::addFilesByDialog);
+    connect(empty_, &EmptyBench::recover, &session_, &Session::recover);
+    empty_->offerLeftBehind(Session::leftBehind());
+    connect(header_, &HeaderBar::open, this, &MainWindow::openByDialog);
+    connect(header_, &HeaderBar::save, this, [this] {
+        session_.projectPath().isEmpty() ? (void)saveByDialog()
+                                         : (void)session_.save(session_.projectPath());
+    });
+    connect(header_, &HeaderBar::history, this, [this] {
+        QMenu* menu = historyMenu(session_, chosen_, this);
+        menu->setAttribute(Qt::WA_DeleteOnClose);
+        menu->popup(header_->mapToGlobal(QPoint(header_->historyX(), header_->height())));
+    });
+    connect(header_, &HeaderBar::handOver, this, [this] {
+        handOver_->begin(chosen_);
+        handingOver_ = true;
+        showingKeys_ = false;
+        refresh();
+    });
+    connect(handOver_, &HandOverSheet::closed, this, [this] {
+        handingOver_ = false;
+        refresh();
+    });
+    connect(header_, &HeaderBar::keys, this, [this] { showKeys(!showingKeys_); });
+    connect(keys_, &KeyPage::closed, this, [this] { showKeys(false); });
+    connect(new QShortcut(Qt::Key_Question, this), &QShortcut::activated, this,
+            [this] { showKeys(!showingKeys_); });
+    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
+    connect(map_, &DayMap::chosen, this, &MainWindow::choose);
+    connect(takes_, &TakePanel::jumped, this, &MainWindow::choose);
+    connect(&session_, &Session::changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::factsChanged, this, &MainWindow::refresh);
+    connect(&session_.work(), &WorkQueue::changed, list_->viewport(),
+            qOverload<>(&QWidget::update));
+    refresh();
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::takeIn(const QStringList& paths) {
+    QStringList media;
+    for (const QString& p : paths) {
+        if (p.endsWith(QLatin1String(".brisk"), Qt::CaseInsensitive)) {
+            session_.open(p);
+        } else {
+            media << p;
+        }
+    }
+    if (!media.isEmpty()) session_.addFiles(media);
+}
+
+void MainWindow::choose(int id) {
+    const MediaItem* m = session_.state().item(id);
+    if (m && m->role == MediaKind::Take) {
+        // Who turns to another take wants to see it.
+        if (id != chosen_) handingOver_ = showingKeys_ = false;
+        chosen_ = id;
+    }
+    refresh();
+}
+
+void MainWindow::refresh() {
+    const auto takes = session_.state().ids(MediaKind::Take);
+    if (std::find(takes.begin(), takes.end(), chosen_) == takes.end()) {
+        chosen_ = takes.empty() ? 0 : takes.front();
+    }
+    const QModelIndex index = model_->indexOf(chosen_);
+    if (index.isValid() && list_->currentIndex() != index) {
+        const bool onTake = list_->currentIndex().data(MediaListModel::IsTakeRole).toBool();
+        if (onTake || !list_->currentIndex().isValid()) list_->setCurrentIndex(index);
+    }
+    bench_->showTake(chosen_);
+    map_->choose(chosen_);
+    map_->setVisible(!session_.state().media.empty());
+    takes_->setCurrent(chosen_);
+    empty_->setHaveRecordings(!session_.state().ids(MediaKind::Recording).empty());
+    stage_->setCurrentWidget(showingKeys_   ? static_cast<QWidget*>(keys_)
+                             : !chosen_     ? static_cast<QWidget*>(empty_)
+                             : handingOver_ ? static_cast<QWidget*>(handOver_)
+                                            : bench_);
+    header_->setHandOverEnabled(
+        session_.exportPlan(chosen_, VideoContainer::Mov, QString()).has_value());
+}
+
+void MainWindow::showKeys(bool shown) {
+    showingKeys_ = shown;
+    refresh();
+}
+
+void MainWindow::addFilesByDialog() {
+    takeIn(QFileDialog::getOpenFileNames(
+        this, tr("Add takes and recordings"), {},
+        tr("Video and sound (*.mp4 *.mov *.mkv *.mts *.m2ts *.ts *.wav *.flac *.mp3 *.m4a *.ogg "
+           "*.opus *.MP4 *.MOV *.MTS *.WAV);;All files (*)")));
+}
+
+void MainWindow::openByDialog() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a shoot"), {}, kShootFilter);
+    if (!path.isEmpty()) session_.open(path);
+}
+
+bool MainWindow::saveByDialog() {
+    QString path = QFileDialog::getSaveFileName(this, tr("Save the shoot"), {}, kShootFilter);
+    if (path.isEmpty()) return false;
+    if (!path.endsWith(QLatin1String(".brisk"))) path += QStringLiteral(".brisk");
+    return session_.save(path);
+}
+
+void MainWindow::removeChosen() {
+    for (const int id : takes_->selected()) session_.remove(id);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
+    if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* e) {
+    QStringList paths;
+    for (const QUrl& u : e->mimeData()->urls()) {
+        if (u.isLocalFile()) paths << u.toLocalFile();
+    }
+    takeIn(paths);
+    e->acceptProposedAction();
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* e) {
+    if (e->key() == Qt::Key_Delete && list_->hasFocus()) {
+        removeChosen();
+        return;
+    }
+    QWidget::keyPressEvent(e);
+}
+
+void MainWindow::closeEvent(QCloseEvent* e) {
+    if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) {
+        session_.forgetUnsaved();
+        return;
+    }
+    const auto answer = QMessageBox::question(
+        this, tr("Close the shoot"),
+        tr("The shoot has changes that were not saved. Your files are untouched either way."),
+        QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
+    bool close = answer == QMessageBox::Discard;
+    if (answer == QMessageBox::Save) {
+        close = session_.projectPath().isEmpty() ? saveByDialog()
+                                                 : session_.save(session_.projectPath());
+    }
+    close ? session_.forgetUnsaved() : e->ignore();
+}
+
+void MainWindow::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), colours().paper);
+    p.setPen(colours().hairline);
+    p.drawLine(kListWidth, takes_->y(), kListWidth, height());
+}
+
+}  // namespace brisk::app

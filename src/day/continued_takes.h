@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Takes that a camera cut into several files without stopping.
+///
+///     for (const ContinuedTake& c : continuedTakes(state, factsOf)) ... c.after goes on from
+///     c.before
+#pragma once
+
+#include <functional>
+#include <vector>
+
+#include "day/day_layout.h"
+#include "shoot/continued_take.h"
+#include "shoot/shoot_state.h"
+
+namespace brisk {
+
+/// Neighbours by name of one camera, where the second begins as the first ends: to half a picture
+/// frame where both lie on one recording, to a second where only their time stamps tell. In the
+/// order of names.   Threads: safe.
+std::vector<ContinuedTake> continuedTakes(const ShootState& state,
+                                          const std::function<DayFacts(int)>& factsOf);
+
+}  // namespace brisk

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "features/quiet_take.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace brisk {
+namespace {
+
+constexpr double kBefore = 0.05;  // seconds that belong to a clap
+constexpr double kAfter = 0.8;    // a room answers for so long
+constexpr double kLoudSeconds = 0.05;
+constexpr double kNearly = 0.9;
+constexpr double kUnder = 0.0316;  // 15 dB
+
+std::vector<double> framePowers(const BandLevels& levels) {
+    std::array<double, 256> powerOf{};
+    for (std::size_t i = 0; i < powerOf.size(); ++i) {
+        powerOf[i] = std::pow(10.0, static_cast<double>(i) / 20 - 12);
+    }
+    std::vector<double> out;
+    out.reserve(levels.size());
+    for (const auto& frame : levels) {
+        double sum = 0;
+        for (const auto level : frame) sum += powerOf[level];
+        out.push_back(sum);
+    }
+    return out;
+}
+
+double quantileOf(std::vector<double> v, double share) {
+    const auto nth =
+        v.begin() + static_cast<std::ptrdiff_t>(share * static_cast<double>(v.size() - 1));
+    std::nth_element(v.begin(), nth, v.end());
+    return *nth;
+}
+
+}  // namespace
+
+bool quietButForClaps(const SoundScan& take, TimeRange within) {
+    const auto power = framePowers(take.bands);
+    const auto frame = [&](double t) {
+        return std::clamp<std::ptrdiff_t>(std::lround(t * kBandFramesPerSecond), 0,
+                                          static_cast<std::ptrdiff_t>(power.size()));
+    };
+    std::vector<bool> claps(power.size(), false);
+    std::vector<double> heights, rest;
+    for (const Spike& s : take.spikes) {
+        const double t = s.time.value;
+        std::fill(claps.begin() + frame(t - kBefore), claps.begin() + frame(t + kAfter), true);
+        if (s.time < within.start || s.time >= within.end) continue;
+        const auto from = power.begin() + frame(t - kLoudSeconds / 2);
+        const auto to = power.begin() + frame(t + kLoudSeconds);
+        if (from < to) heights.push_back(*std::max_element(from, to));
+    }
+    for (std::size_t i = 0; i < power.size(); ++i) {
+        if (!claps[i]) rest.push_back(power[i]);
+    }
+    if (heights.empty()) return false;
+    return rest.empty() || quantileOf(rest, kNearly) < kUnder * quantileOf(heights, 0.5);
+}
+
+}  // namespace brisk

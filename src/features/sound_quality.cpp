@@ -1,0 +1,95 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "features/sound_quality.h"
+
+#include <algorithm>
+#include <cmath>
+#include <vector>
+
+#include "core/number_text.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kSilence = -120;
+constexpr int kMaxColumns = 400000;
+constexpr double kColumn = 0.008;  // seconds
+constexpr int kAfter = 12;         // columns: a tenth of a second
+constexpr double kLoud = 25;       // dB above the noise: what falls from there falls far enough
+constexpr std::size_t kMinCount = 50;
+constexpr double kOneSided = 20;   // dB between the sides
+constexpr double kTellsApart = 3;  // dB that make a difference worth naming
+
+double decibels(double v) {
+    return v > 1e-6 ? 20 * std::log10(v) : kSilence;
+}
+
+template <class Number>
+Number quantile(std::vector<Number> v, double q) {
+    if (v.empty()) return {};
+    const auto at = v.begin() + static_cast<std::ptrdiff_t>(q * static_cast<double>(v.size() - 1));
+    std::nth_element(v.begin(), at, v.end());
+    return *at;
+}
+
+/// Levels of stretches of 8 ms and more, in dB.
+std::vector<double> levelsOf(const SoundScan& scan) {
+    const double per =
+        std::max(kColumn * scan.rate.hertz, static_cast<double>(scan.samples) / kMaxColumns);
+    const auto count = static_cast<int>(static_cast<double>(scan.samples) / per);
+    std::vector<double> levels;
+    for (const PeakColumn& c : scan.peaks->columns(0, per, count)) {
+        if (c.known) levels.push_back(decibels(c.rms));
+    }
+    return levels;
+}
+
+std::string byDb(double db) {
+    return fixedText(std::fabs(db), 0) + " dB";
+}
+
+}  // namespace
+
+SoundQuality qualityOf(const SoundScan& scan) {
+    SoundQuality q;
+    q.levelLufs = scan.level.integratedLufs;
+    q.clipped = scan.level.clippedSamples;
+    const auto& sides = scan.level.channelRmsDb;
+    q.oneSided = sides.size() == 2 && std::fabs(sides[0] - sides[1]) > kOneSided;
+    const auto levels = levelsOf(scan);
+    q.noiseDb = levels.empty() ? kSilence : quantile(levels, 0.1);
+    std::vector<double> falls;
+    for (std::size_t i = 0; i + kAfter < levels.size(); ++i) {
+        if (levels[i] > q.noiseDb + kLoud) falls.push_back(levels[i] - levels[i + kAfter]);
+    }
+    // Words end suddenly, rooms do not: how fast the fastest falls are is up to the echo.
+    if (falls.size() > kMinCount) q.clarityDb = std::max(0.0, quantile(falls, 0.95));
+    return q;
+}
+
+std::string betterSound(const SoundQuality& camera, const SoundQuality& clean) {
+    // The noise counts against the level: a quiet recording is not a noisy one.
+    const double noise = (camera.noiseDb - camera.levelLufs) - (clean.noiseDb - clean.levelLufs);
+    const double clarity = clean.clarityDb - camera.clarityDb;
+    std::string forClean, forCamera;
+    const auto say = [&](double better, const std::string& what) {
+        if (std::fabs(better) < kTellsApart) return;
+        std::string& side = better > 0 ? forClean : forCamera;
+        side += (side.empty() ? "" : " and ") + byDb(better) + " " + what;
+    };
+    say(noise, "less noise");
+    say(clarity, "less echo");
+    std::string text;
+    if (!forClean.empty()) text += "The recording has " + forClean + ".";
+    if (!forCamera.empty()) {
+        text += (text.empty() ? "The camera has " : " But the camera has ") + forCamera + ".";
+    }
+    if (text.empty()) text = "Both sounds are about alike.";
+    if (clean.clipped > 0) {
+        text += " The recording is clipped in " + std::to_string(clean.clipped) + " samples.";
+    }
+    if (camera.clipped > 0 && clean.clipped == 0) text += " The camera's sound is clipped.";
+    if (clean.oneSided) text += " The recording is on one side only.";
+    return text;
+}
+
+}  // namespace brisk

@@ -1,0 +1,114 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "features/sound_scan.h"
+
+#include <vector>
+
+#include "core/mono_mix.h"
+#include "core/time_text.h"
+#include "features/channel_choice.h"
+#include "media/read/heard_sound.h"
+#include "media/read/probe.h"
+
+namespace brisk {
+namespace {
+
+constexpr std::size_t kBlockFrames = 8192;
+
+void addWarnings(SoundScan& scan, const SoundReader& reader) {
+    auto& w = scan.warnings;
+    if (reader.damagedPackets() > 0) {
+        w.push_back(std::to_string(reader.damagedPackets()) +
+                    " damaged pieces of sound could not be read; the rest is used, in its place.");
+    }
+    if (reader.filledFrames() > 0) {
+        w.push_back("Holes in the time stamps, " +
+                    clockText(scan.rate.seconds(reader.filledFrames()), 3) +
+                    " in all, are kept as silence.");
+    }
+    if (scan.level.onlyChannel() >= 0) {
+        w.push_back("One-sided: only channel " + std::to_string(scan.level.onlyChannel() + 1) +
+                    " of " + std::to_string(scan.level.channelRmsDb.size()) + " carries sound.");
+    }
+    if (scan.level.clippedSamples > 0) {
+        w.push_back("Too hot: " + std::to_string(scan.level.clippedSamples) +
+                    " samples are clipped.");
+    }
+    scan.info.warnings.insert(scan.info.warnings.end(), w.begin(), w.end());
+}
+
+Result<int> bestChannel(const SoundScan& scan) {
+    auto reader = SoundReader::open(scan.info.path, heardSound(scan.info).streams);
+    if (!reader) return tl::unexpected(reader.error());
+    const Seconds own = scan.info.sounds.front().duration;
+    return chooseChannel(*reader, own > Seconds{0} ? own : scan.info.duration);
+}
+
+}  // namespace
+
+Result<SoundReader> SoundScan::open() const {
+    return SoundReader::open(info.path, heardSound(info).streams, seekIndex);
+}
+
+Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
+                            const JobControl& job) {
+    auto info = probeWithSound(path);
+    if (!info) return tl::unexpected(info.error());
+    SoundScan scan;
+    scan.info = std::move(*info);
+    if (options.onInfo) options.onInfo(scan.info);
+    scan.channel = options.channel;
+    auto reader = SoundReader::open(path, heardSound(scan.info).streams);
+    if (!reader) return tl::unexpected(reader.error());
+    if (scan.info.video) reader->collectPictureTimes(scan.info.video->stream);
+    scan.rate = reader->rate();
+    const auto channels = static_cast<std::size_t>(reader->channels());
+    if (options.channel == kBestChannel && channels > 1) {
+        auto chosen = bestChannel(scan);
+        if (!chosen) return tl::unexpected(chosen.error());
+        scan.channel = *chosen;
+    }
+    if (options.channel >= reader->channels()) {
+        return fail(ErrorCode::NoSound,
+                    path + " has " + std::to_string(channels) + " channels; there is no channel " +
+                        std::to_string(options.channel + 1) + ".",
+                    path);
+    }
+
+    scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
+    BandLevelMeter bands(scan.rate);
+    const bool floats =
+        !scan.info.sounds.empty() && scan.info.sounds.front().codec.starts_with("pcm_f");
+    LevelMeter level(scan.rate, reader->channels(), options.loudness, floats);
+    SpikeDetector spikes(scan.rate);
+    std::vector<float> block(kBlockFrames * channels);
+    std::vector<float> mono;
+    const double expected = std::max(1.0, scan.info.duration.value * scan.rate.hertz);
+    for (;;) {
+        if (job.stopRequested()) return cancelled();
+        auto got = reader->read(block);
+        if (!got) return tl::unexpected(got.error());
+        if (*got == 0) break;
+        const auto part = std::span<const float>(block).first(*got * channels);
+        mono.resize(*got);
+        mixToMono(part, channels, scan.channel, mono);
+        scan.peaks->push(mono);
+        bands.push(mono);
+        level.push(part);
+        spikes.push(mono);
+        scan.samples += static_cast<std::int64_t>(*got);
+        job.report(std::min(1.0, static_cast<double>(scan.samples) / expected));
+    }
+    scan.peaks->finish();
+    scan.bands = bands.finish();
+    scan.level = level.report();
+    scan.spikes = spikes.finish();
+    scan.seekIndex = reader->seekIndex();
+    if (scan.info.video) {
+        scan.pictures = PictureTimes(reader->takePictureTimes(), scan.info.video->timeBase,
+                                     scan.info.video->firstPts);
+    }
+    addWarnings(scan, *reader);
+    return scan;
+}
+
+}  // namespace brisk

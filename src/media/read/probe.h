@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Looks into one file: streams, rates, the first picture, the first sample, time stamps found.
+///
+///     auto info = probe("card/press-02.mp4");
+///     info->soundStartInTake();   // 0.060 s: the scratch starts after the picture
+#pragma once
+
+#include <string>
+
+#include "core/result.h"
+#include "media/read/media_info.h"
+
+namespace brisk {
+
+/// Reads headers and decodes the first picture and the first sound of each stream; never the whole
+/// file. Errors: CannotRead, NotMedia. Threads: safe.
+Result<MediaInfo> probe(const std::string& path);
+
+/// As probe, and the file must have a sound to match by. Errors: also NoSound.
+Result<MediaInfo> probeWithSound(const std::string& path);
+
+}  // namespace brisk

@@ -1,0 +1,458 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The idea: time stamps say where sound lies, counting says it exactly. While packets follow each
+// other the position is counted; when a time stamp departs from the count by more than clocks and
+// rounding explain, the stamp is believed and the hole becomes silence.
+//
+// After a seek the first time stamp gives the position, which is exact where the container's clock
+// is at least as fine as a sample. Where it is coarser, packets are looked up by time stamp in the
+// index noted during the first reading; without one the file is read from its start instead.
+#include "media/read/sound_stream.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "media/read/av_handles.h"
+
+namespace brisk {
+
+void PacketPlaces::add(std::int64_t pts, std::int64_t frame) {
+    if (places_.empty() || frame >= places_.rbegin()->second + kSpacing) places_[pts] = frame;
+}
+
+std::int64_t PacketPlaces::find(std::int64_t pts) const {
+    const auto it = places_.find(pts);
+    return it == places_.end() ? -1 : it->second;
+}
+
+void PacketPlaces::save(ByteWriter& out) const {
+    out.put(std::vector<Place>(places_.begin(), places_.end()));
+}
+
+bool PacketPlaces::load(ByteReader& in) {
+    std::vector<Place> places;
+    if (!in.get(places)) return false;
+    for (const auto& p : places) places_.emplace_hint(places_.end(), p.pts, p.frame);
+    return true;
+}
+
+namespace {
+
+constexpr double kHoleSeconds = 0.010;        // more than container rounding and encoder jitter
+constexpr std::int64_t kMaxHoleLength = 600;  // seconds; more is another clock, not a hole
+constexpr double kPrerollSeconds = 0.6;       // lets codecs settle and an index entry pass by
+constexpr double kReopenSeconds = 1.5;        // nearer to the start, priming must be trimmed again
+constexpr std::int64_t kUnknown = INT64_MIN;
+
+template <class T>
+float scaled(T v);
+template <>
+float scaled(std::uint8_t v) {
+    return (static_cast<float>(v) - 128.0f) / 128.0f;
+}
+template <>
+float scaled(std::int16_t v) {
+    return static_cast<float>(v) / 32768.0f;
+}
+template <>
+float scaled(std::int32_t v) {
+    return static_cast<float>(v) * (1.0f / 2147483648.0f);  // a power of two: exact
+}
+template <>
+float scaled(float v) {
+    return v;
+}
+template <>
+float scaled(double v) {
+    return static_cast<float>(v);
+}
+
+template <class T>
+void interleave(const AVFrame* f, int channels, std::vector<float>& out) {
+    const bool planar = av_sample_fmt_is_planar(static_cast<AVSampleFormat>(f->format)) != 0;
+    const int have = std::min(channels, f->ch_layout.nb_channels);
+    const auto count = static_cast<std::size_t>(f->nb_samples);
+    const T* first = reinterpret_cast<const T*>(f->extended_data[0]);
+    if (have == channels && f->ch_layout.nb_channels == channels && (channels == 1 || !planar)) {
+        out.resize(count * static_cast<std::size_t>(channels));
+        for (std::size_t n = 0; n < out.size(); ++n) out[n] = scaled<T>(first[n]);
+        return;
+    }
+    if (have == 2 && channels == 2 && planar) {
+        const T* second = reinterpret_cast<const T*>(f->extended_data[1]);
+        out.resize(2 * count);
+        for (std::size_t n = 0; n < count; ++n) {
+            out[2 * n] = scaled<T>(first[n]);
+            out[2 * n + 1] = scaled<T>(second[n]);
+        }
+        return;
+    }
+    out.assign(count * static_cast<std::size_t>(channels), 0.0f);
+    for (int c = 0; c < have; ++c) {
+        const T* in = reinterpret_cast<const T*>(f->extended_data[planar ? c : 0]);
+        const int step = planar ? 1 : f->ch_layout.nb_channels;
+        const int start = planar ? 0 : c;
+        for (int n = 0; n < f->nb_samples; ++n) {
+            out[static_cast<std::size_t>(n) * channels + c] = scaled<T>(in[start + n * step]);
+        }
+    }
+}
+
+void toFloat(const AVFrame* f, int channels, std::vector<float>& out) {
+    switch (av_get_packed_sample_fmt(static_cast<AVSampleFormat>(f->format))) {
+        case AV_SAMPLE_FMT_U8:
+            return interleave<std::uint8_t>(f, channels, out);
+        case AV_SAMPLE_FMT_S16:
+            return interleave<std::int16_t>(f, channels, out);
+        case AV_SAMPLE_FMT_S32:
+            return interleave<std::int32_t>(f, channels, out);
+        case AV_SAMPLE_FMT_FLT:
+            return interleave<float>(f, channels, out);
+        case AV_SAMPLE_FMT_DBL:
+            return interleave<double>(f, channels, out);
+        default:
+            out.assign(static_cast<std::size_t>(f->nb_samples) * channels, 0.0f);
+    }
+}
+
+}  // namespace
+
+struct SoundStream::State {
+    std::string path;
+    int stream = -1;
+    av::Input input;
+    av::Codec codec;
+    av::Packet packet = av::makePacket();
+    av::Frame frame = av::makeFrame();
+    SampleRate rate;
+    int channels = 0;
+    Rational timeBase;
+    std::int64_t firstPts = kUnknown;
+    bool fineClock = true;  // the container's clock resolves samples
+
+    std::int64_t next = 0;     // position of the next frame handed out
+    std::int64_t silence = 0;  // frames of silence due before `held`
+    std::vector<float> held;   // decoded, interleaved
+    std::size_t heldAt = 0;    // frames of it already handed out
+    std::int64_t rebase = 0;   // added to stamps after a clock was set back
+    std::int64_t counted = 0;  // position after the last decoded frame
+    bool mustLocate = false;   // after a seek, the position is not yet known
+    bool draining = false;
+    bool ended = false;
+    bool fromStart = true;
+    bool roughly = false;  // positions may be off by the container's clock
+
+    int videoStream = -1;
+    std::vector<PictureStamp> pictures;
+    std::shared_ptr<PacketPlaces> noted = std::make_shared<PacketPlaces>();
+    std::shared_ptr<const PacketPlaces> index;
+    std::int64_t damaged = 0;
+    std::int64_t filled = 0;
+
+    Result<void> openFile() {
+        auto in = av::openInput(path);
+        if (!in) return tl::unexpected(in.error());
+        input = std::move(*in);
+        if (stream < 0) stream = av::firstSoundStream(input.get());
+        if (stream < 0 || stream >= static_cast<int>(input->nb_streams) ||
+            input->streams[stream]->codecpar->codec_type != AVMEDIA_TYPE_AUDIO) {
+            return fail(ErrorCode::NoSound, path + " holds no sound that can be read.", path);
+        }
+        const AVStream* s = input->streams[stream];
+        auto c = av::openDecoder(s, path);
+        if (!c) return tl::unexpected(c.error());
+        codec = std::move(*c);
+        rate = {s->codecpar->sample_rate};
+        channels = s->codecpar->ch_layout.nb_channels;
+        timeBase = av::toRational(s->time_base);
+        fineClock = timeBase.value() * rate.hertz < 2.1;
+        discardOthers();
+        next = counted = silence = rebase = 0;
+        held.clear();
+        heldAt = 0;
+        draining = ended = mustLocate = false;
+        fromStart = true;
+        return {};
+    }
+
+    void discardOthers() const {
+        for (unsigned i = 0; i < input->nb_streams; ++i) {
+            const int n = static_cast<int>(i);
+            input->streams[i]->discard =
+                n == stream || n == videoStream ? AVDISCARD_DEFAULT : AVDISCARD_ALL;
+        }
+    }
+
+    /// Decodes until there is something to hand out, or the end.
+    Result<void> decodeMore() {
+        while (!ended) {
+            const int code = avcodec_receive_frame(codec.get(), frame.get());
+            if (code >= 0) {
+                const bool usable = place();
+                av_frame_unref(frame.get());
+                if (usable) return {};
+                continue;
+            }
+            if (code == AVERROR_EOF || draining) {
+                ended = true;
+                return {};
+            }
+            if (auto fed = feed(); !fed) return fed;
+        }
+        return {};
+    }
+
+    Result<void> feed() {
+        for (;;) {
+            const int code = av_read_frame(input.get(), packet.get());
+            if (code == AVERROR_EOF) {
+                avcodec_send_packet(codec.get(), nullptr);
+                draining = true;
+                return {};
+            }
+            if (code < 0) {
+                return fail(ErrorCode::CannotRead,
+                            path + " could not be read any further (" + av::errorText(code) +
+                                "). Is the card still in? Nothing was changed; try again.",
+                            path, av::errorText(code));
+            }
+            const bool ours = packet->stream_index == stream;
+            if (packet->stream_index == videoStream && packet->pts != AV_NOPTS_VALUE &&
+                (packet->flags & AV_PKT_FLAG_DISCARD) == 0) {
+                pictures.push_back({packet->pts, (packet->flags & AV_PKT_FLAG_KEY) != 0});
+            }
+            if (ours && avcodec_send_packet(codec.get(), packet.get()) < 0) ++damaged;
+            av_packet_unref(packet.get());
+            if (ours) return {};
+        }
+    }
+
+    /// Puts the decoded frame onto the time line. False when nothing of it is to be handed out.
+    bool place() {
+        const std::int64_t pts = frame->best_effort_timestamp;
+        if (pts != AV_NOPTS_VALUE && firstPts == kUnknown) firstPts = pts;
+        std::int64_t at = counted;
+        if (mustLocate) {
+            at = locate(pts);
+            if (at == kUnknown) return false;
+            mustLocate = false;
+        } else if (pts != AV_NOPTS_VALUE) {
+            std::int64_t stamped = stampedPosition(pts) + rebase;
+            if (stamped < counted - rate.hertz / 2 ||
+                stamped > counted + kMaxHoleLength * rate.hertz) {
+                // The clock was set anew: sound goes on, it neither happens again nor pauses for
+                // hours.
+                rebase += counted - stamped;
+                stamped = counted;
+            }
+            if (static_cast<double>(std::llabs(stamped - counted)) > kHoleSeconds * rate.hertz) {
+                at = stamped;
+            }
+            if (fromStart) noted->add(pts, at);
+        }
+        toFloat(frame.get(), channels, held);
+        heldAt = 0;
+        counted = at + frame->nb_samples;
+        if (at > next) {
+            silence = at - next;
+            filled += silence;
+        } else if (at < next) {
+            heldAt = static_cast<std::size_t>(std::min<std::int64_t>(next - at, frame->nb_samples));
+        }
+        return silence > 0 || heldFrames() > heldAt;
+    }
+
+    [[nodiscard]] std::int64_t stampedPosition(std::int64_t pts) const {
+        const auto whole = static_cast<Wide>(pts - firstPts) * timeBase.num * rate.hertz;
+        const Wide half = timeBase.den / 2;
+        return static_cast<std::int64_t>((whole >= 0 ? whole + half : whole - half) / timeBase.den);
+    }
+
+    [[nodiscard]] std::int64_t locate(std::int64_t pts) const {
+        if (pts == AV_NOPTS_VALUE) return kUnknown;
+        if (fineClock || roughly) return stampedPosition(pts);
+        const std::int64_t at = index ? index->find(pts) : -1;
+        return at < 0 ? kUnknown : at;
+    }
+
+    [[nodiscard]] std::size_t heldFrames() const {
+        return held.size() / static_cast<std::size_t>(channels);
+    }
+
+    /// Discards sound up to `frame`, which lies ahead.
+    Result<void> skipTo(std::int64_t frameWanted) {
+        while (next < frameWanted) {
+            if (silence == 0 && heldFrames() <= heldAt) {
+                if (ended) return {};
+                if (auto more = decodeMore(); !more) return more;
+                continue;
+            }
+            const std::int64_t quiet = std::min(silence, frameWanted - next);
+            silence -= quiet;
+            next += quiet;
+            const auto loud = std::min<std::int64_t>(
+                static_cast<std::int64_t>(heldFrames() - heldAt), frameWanted - next);
+            if (silence == 0) {
+                heldAt += static_cast<std::size_t>(loud);
+                next += loud;
+            }
+        }
+        return {};
+    }
+
+    Result<void> restart() {
+        const auto keep = firstPts;
+        if (auto opened = openFile(); !opened) return opened;
+        firstPts = keep;
+        return {};
+    }
+
+    /// Seeks early enough to settle, then finds out where it landed.
+    Result<bool> landBefore(std::int64_t frameWanted) {
+        const auto early = static_cast<std::int64_t>(kPrerollSeconds * rate.hertz);
+        const std::int64_t target =
+            firstPts + av_rescale(frameWanted - early, timeBase.den,
+                                  static_cast<std::int64_t>(timeBase.num) * rate.hertz);
+        if (av_seek_frame(input.get(), stream, target, AVSEEK_FLAG_BACKWARD) < 0) return false;
+        avcodec_flush_buffers(codec.get());
+        held.clear();
+        heldAt = 0;
+        silence = 0;
+        draining = ended = fromStart = false;
+        mustLocate = true;
+        next = INT64_MIN / 2;  // so that place() fills no hole before the first frame
+        while (mustLocate && !ended) {
+            const int code = avcodec_receive_frame(codec.get(), frame.get());
+            if (code >= 0) {
+                const std::int64_t at = locate(frame->best_effort_timestamp);
+                if (at != kUnknown) next = at;
+                place();
+                av_frame_unref(frame.get());
+                continue;
+            }
+            if (code == AVERROR_EOF || draining) break;
+            if (auto fed = feed(); !fed) return tl::unexpected(fed.error());
+        }
+        return !mustLocate && next <= frameWanted;
+    }
+};
+
+SoundStream::SoundStream(std::unique_ptr<State> state) : state_(std::move(state)) {}
+SoundStream::SoundStream(SoundStream&&) noexcept = default;
+SoundStream& SoundStream::operator=(SoundStream&&) noexcept = default;
+SoundStream::~SoundStream() = default;
+
+Result<SoundStream> SoundStream::open(const std::string& path, int stream,
+                                      std::shared_ptr<const PacketPlaces> index) {
+    auto state = std::make_unique<State>();
+    state->path = path;
+    state->stream = stream;
+    state->index = std::move(index);
+    if (auto opened = state->openFile(); !opened) return tl::unexpected(opened.error());
+    // Decode the first frame now, so that firstSample() is a fact and not a promise.
+    if (auto first = state->decodeMore(); !first) return tl::unexpected(first.error());
+    if (state->firstPts == kUnknown) {
+        return fail(ErrorCode::NoSound, path + " has a sound track with no sound in it.", path);
+    }
+    return SoundStream(std::move(state));
+}
+
+SampleRate SoundStream::rate() const {
+    return state_->rate;
+}
+int SoundStream::channels() const {
+    return state_->channels;
+}
+Seconds SoundStream::firstSample() const {
+    return {ticksToSeconds(state_->firstPts, state_->timeBase)};
+}
+Seconds SoundStream::clockTick() const {
+    return {state_->timeBase.value()};
+}
+std::int64_t SoundStream::position() const {
+    return state_->next;
+}
+std::int64_t SoundStream::damagedPackets() const {
+    return state_->damaged;
+}
+std::int64_t SoundStream::filledFrames() const {
+    return state_->filled;
+}
+std::shared_ptr<const PacketPlaces> SoundStream::places() const {
+    return state_->noted;
+}
+std::vector<PictureStamp> SoundStream::takePictureTimes() {
+    return std::move(state_->pictures);
+}
+
+void SoundStream::collectPictureTimes(int videoStream) {
+    // Opening has read past the first pictures already; begin again so that none is missed.
+    state_->videoStream = videoStream;
+    state_->pictures.clear();
+    (void)state_->restart();
+}
+
+Result<std::size_t> SoundStream::read(std::span<float> out) {
+    State& s = *state_;
+    const auto channels = static_cast<std::size_t>(s.channels);
+    const std::size_t wanted = out.size() / channels;
+    std::size_t done = 0;
+    if (s.next < 0) {  // before the first sample
+        const auto quiet = std::min<std::int64_t>(-s.next, static_cast<std::int64_t>(wanted));
+        std::fill_n(out.begin(), static_cast<std::size_t>(quiet) * channels, 0.0f);
+        s.next += quiet;
+        done = static_cast<std::size_t>(quiet);
+    }
+    while (done < wanted) {
+        if (s.silence > 0) {
+            const auto n =
+                std::min<std::int64_t>(s.silence, static_cast<std::int64_t>(wanted - done));
+            std::fill_n(out.begin() + static_cast<std::ptrdiff_t>(done * channels),
+                        static_cast<std::size_t>(n) * channels, 0.0f);
+            s.silence -= n;
+            s.next += n;
+            done += static_cast<std::size_t>(n);
+        } else if (s.heldFrames() > s.heldAt) {
+            const std::size_t n = std::min(s.heldFrames() - s.heldAt, wanted - done);
+            std::copy_n(s.held.begin() + static_cast<std::ptrdiff_t>(s.heldAt * channels),
+                        n * channels, out.begin() + static_cast<std::ptrdiff_t>(done * channels));
+            s.heldAt += n;
+            s.next += static_cast<std::int64_t>(n);
+            done += n;
+        } else if (s.ended) {
+            break;
+        } else if (auto more = s.decodeMore(); !more) {
+            return tl::unexpected(more.error());
+        }
+    }
+    return done;
+}
+
+Result<void> SoundStream::seek(std::int64_t frame) {
+    State& s = *state_;
+    if (frame == s.next) return {};
+    const auto oneSecond = static_cast<std::int64_t>(s.rate.hertz);
+    if (frame > s.next && frame - s.next < 2 * oneSecond && s.next >= 0) return s.skipTo(frame);
+    const bool canLand = s.fineClock || (s.index && !s.index->empty());
+    if (static_cast<double>(frame) > kReopenSeconds * s.rate.hertz && canLand) {
+        auto landed = s.landBefore(frame);
+        if (!landed) return tl::unexpected(landed.error());
+        if (*landed) return s.skipTo(frame);
+    }
+    if (frame < s.next || !s.fromStart) {
+        if (auto again = s.restart(); !again) return again;
+    }
+    if (frame < 0) {
+        s.next = frame;
+        return {};
+    }
+    return s.skipTo(frame);
+}
+
+Result<void> SoundStream::seekNear(std::int64_t frame) {
+    state_->roughly = true;
+    auto landed = state_->landBefore(frame);
+    if (!landed) return tl::unexpected(landed.error());
+    return *landed ? state_->skipTo(frame) : Result<void>{};
+}
+
+}  // namespace brisk

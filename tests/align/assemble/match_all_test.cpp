@@ -1,0 +1,134 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/assemble/match_all.h"
+
+#include <chrono>
+#include <thread>
+
+#include "support/shoot_folder.h"
+#include "support/signals.h"
+
+namespace brisk {
+namespace {
+
+using test::cut;
+
+class MatchAll : public ::testing::Test {
+  protected:
+    void SetUp() override {
+        const auto morning = test::babble(70, 48000, 31), evening = test::babble(70, 48000, 32);
+        takes = {shoot.take(cut(morning, 5, 30)), shoot.take(cut(evening, 30, 60)),
+                 shoot.take(test::babble(20, 48000, 33))};
+        recordings = {shoot.recording(morning), shoot.recording(evening)};
+    }
+    static std::vector<const SoundScan*> all(const std::vector<SoundScan>& v, bool backwards) {
+        std::vector<const SoundScan*> out;
+        for (const auto& s : v) out.push_back(&s);
+        if (backwards) std::reverse(out.begin(), out.end());
+        return out;
+    }
+    test::ShootFolder shoot;
+    std::vector<SoundScan> takes, recordings;
+};
+
+TEST_F(MatchAll, EveryTakeFindsItsRecording) {
+    std::vector<double> told;
+    const auto m = matchAll(all(takes, false), all(recordings, false), {}, 2,
+                            JobControl([&](double f) { told.push_back(f); }));
+    ASSERT_TRUE(m.problems.empty());
+    EXPECT_EQ(m.byTake[0].front().recording, 0u);
+    EXPECT_NEAR(m.byTake[0].front().estimate.line.offset.value, 5, 1e-4);
+    EXPECT_EQ(m.byTake[1].front().recording, 1u);
+    EXPECT_EQ(m.byTake[1].front().estimate.status, MatchStatus::Matched);
+    EXPECT_EQ(m.byTake[2].front().estimate.status, MatchStatus::Unmatched);
+    ASSERT_EQ(m.byTake[2].size(), 2u) << "every recording has its answer";
+    EXPECT_TRUE(std::is_sorted(told.begin(), told.end())) << "progress never goes back";
+    EXPECT_NEAR(told.back(), 1, 1e-9);
+}
+
+TEST_F(MatchAll, TheAnswerDoesNotDependOnThreadsOrOrder) {
+    const auto one = matchAll(all(takes, false), all(recordings, false), {}, 1, {});
+    const auto two = matchAll(all(takes, true), all(recordings, true), {}, 2, {});
+    for (std::size_t t = 0; t < takes.size(); ++t) {
+        const auto& other = two.byTake[takes.size() - 1 - t];
+        for (const auto& a : one.byTake[t]) {
+            const auto b = std::find_if(other.begin(), other.end(), [&](const RankedMatch& x) {
+                return x.recording == recordings.size() - 1 - a.recording;
+            });
+            ASSERT_NE(b, other.end());
+            EXPECT_EQ(a.estimate.line, b->estimate.line) << "to the last bit";
+            EXPECT_EQ(a.estimate.confidence, b->estimate.confidence);
+            EXPECT_EQ(a.estimate.reason, b->estimate.reason);
+        }
+    }
+}
+
+TEST_F(MatchAll, ManyTakesThatAreSettledAreSparedTheOtherFilesUnlessTheseContradict) {
+    const auto stamped = [](std::int64_t hour) {
+        test::SoundRecipe r;
+        r.muxerOptions = {{"write_bext", "1"}};
+        r.metadata = {{"time_reference", std::to_string(48000 * 3600 * hour)}};
+        return r;
+    };
+    const auto morning = test::babble(60, 48000, 41), noon = test::babble(60, 48000, 42);
+    // The evening's file holds what was played in the morning once more.
+    const std::vector<SoundScan> files{shoot.recording(morning, stamped(9)),
+                                       shoot.recording(noon, stamped(12)),
+                                       shoot.recording(morning, stamped(19))};
+    const SoundScan played = shoot.take(cut(morning, 20, 45)), once = shoot.take(cut(noon, 20, 45));
+    std::vector<const SoundScan*> many;
+    for (int i = 0; i < 16; ++i) many.push_back(i % 2 ? &played : &once);
+    std::vector<const SoundScan*> clean;
+    for (const auto& f : files) clean.push_back(&f);
+    const auto m = matchAll(many, clean, {}, 2, {});
+    ASSERT_TRUE(m.problems.empty());
+    for (int i = 0; i < 16; ++i) {
+        const auto& places = m.places[static_cast<std::size_t>(i)];
+        ASSERT_EQ(places.size(), 1u);
+        if (i % 2) {
+            EXPECT_EQ(places[0].estimate.status, MatchStatus::Unsure) << "played twice";
+        } else {
+            EXPECT_EQ(places[0].estimate.status, MatchStatus::Matched);
+            EXPECT_EQ(places[0].recording, 1u);
+            const auto& spared = m.byTake[static_cast<std::size_t>(i)].back().estimate;
+            EXPECT_EQ(spared.status, MatchStatus::Unmatched);
+        }
+    }
+    const auto one = matchAll(many, clean, {}, 1, {});
+    for (std::size_t t = 0; t < many.size(); ++t) {
+        EXPECT_EQ(one.places[t][0].estimate.reason, m.places[t][0].estimate.reason);
+    }
+}
+
+TEST_F(MatchAll, StopsAtOnce) {
+    using Clock = std::chrono::steady_clock;
+    std::vector<const SoundScan*> many;
+    for (int i = 0; i < 60; ++i) many.push_back(&takes[static_cast<std::size_t>(i % 3)]);
+    const JobControl job;
+    Clock::time_point asked;
+    std::jthread stopper([&] {
+        std::this_thread::sleep_for(std::chrono::milliseconds(700));
+        asked = Clock::now();
+        job.requestStop();
+    });
+    const auto m = matchAll(many, all(recordings, false), {}, 2, job);
+    const auto ended = Clock::now();
+    stopper.join();
+    EXPECT_TRUE(m.stopped);
+    EXPECT_TRUE(m.problems.empty());
+    EXPECT_EQ(m.byTake.size(), many.size());
+    EXPECT_TRUE(m.byTake.back().empty());
+    RecordProperty(
+        "stopped_ms",
+        static_cast<int>(
+            std::chrono::duration_cast<std::chrono::milliseconds>(ended - asked).count()));
+}
+
+TEST_F(MatchAll, WithoutRecordingsNothingIsSaid) {
+    const auto m = matchAll(all(takes, false), {}, {}, 0, {});
+    EXPECT_EQ(m.byTake.size(), takes.size());
+    EXPECT_TRUE(m.byTake[0].empty());
+    EXPECT_TRUE(m.problems.empty());
+}
+
+}  // namespace
+}  // namespace brisk

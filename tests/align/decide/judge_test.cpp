@@ -1,0 +1,112 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/decide/judge.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+namespace brisk {
+namespace {
+
+FineMatch matchWith(int used, int agreeing, double strength) {
+    FineMatch m;
+    m.stackStrength = strength;
+    m.chanceOfAgreement = 1.0 / 30;
+    for (int i = 0; i < used; ++i) m.windows.push_back({{i * 2.0}, {0}, 8, i < agreeing});
+    return m;
+}
+
+TetherEstimate judged(const FineMatch& m, double rival) {
+    TetherEstimate e;
+    e.windowsUsed = static_cast<int>(m.windows.size());
+    e.windowsAgreeing = m.agreeing();
+    judge({{{}, m}}, rival, e);
+    return e;
+}
+
+TEST(ChanceLog10, IsTheBinomialTail) {
+    // Two of two at one in ten: one in a hundred.
+    EXPECT_NEAR(log10PValue(2, 2, 0.1), -2, 1e-9);
+    // At least one of two: 1 - 0.81.
+    EXPECT_NEAR(log10PValue(1, 2, 0.1), std::log10(0.19), 1e-9);
+    EXPECT_EQ(log10PValue(0, 40, 0.03), 0);
+    EXPECT_LT(log10PValue(40, 40, 0.03), -50);
+}
+
+TEST(Judge, AcceptsWhatMostWindowsSay) {
+    const auto e = judged(matchWith(40, 36, 40), 0);
+    EXPECT_EQ(e.status, MatchStatus::Matched);
+    EXPECT_GT(e.confidence, 0.95);
+    EXPECT_NE(e.reason.find("36 of 40 windows agree"), std::string::npos);
+}
+
+TEST(Judge, RefusesLuck) {
+    const auto e = judged(matchWith(40, 3, 5), 0);
+    EXPECT_EQ(e.status, MatchStatus::Unmatched);
+    EXPECT_LT(e.confidence, 0.1);
+    EXPECT_NE(e.reason.find("No place"), std::string::npos);
+}
+
+TEST(Judge, AHighStackAloneIsNotEnough) {
+    // One loud coincidence: a strong sum that few windows share.
+    EXPECT_NE(judged(matchWith(40, 4, 30), 0).status, MatchStatus::Matched);
+}
+
+TEST(Judge, APlaceMeasuredByItsDirectSoundRivalsOneMeasuredByItsEcho) {
+    // A loop in a long echo: everywhere all windows agree, but only here the strong echo was taken.
+    FineMatch byEcho = matchWith(28, 28, 10);
+    FineMatch byDirect = matchWith(28, 28, 5.5);
+    byEcho.strongestArrival = 10;
+    byDirect.strongestArrival = 9.8;
+    const double rival = rivalStrength(byEcho, byDirect);
+    EXPECT_GT(rival, 0.95);
+    EXPECT_EQ(judged(byEcho, rival).status, MatchStatus::Unsure);
+}
+
+TEST(Judge, AWeakerPlaceThatLuckDoesNotExplainIsARival) {
+    const FineMatch best = matchWith(18, 16, 8.3);
+    const FineMatch other = matchWith(23, 13, 6);
+    const FineMatch chance = matchWith(23, 4, 6);
+    EXPECT_GE(rivalStrength(best, other), kRivalTooNear);
+    EXPECT_LT(rivalStrength(best, chance), 0.3);
+    EXPECT_LT(rivalStrength(matchWith(32, 31, 30), other), 0.3) << "far stronger";
+}
+
+TEST(Judge, AFewWindowsWithoutASumAreNotEnough) {
+    EXPECT_NE(judged(matchWith(6, 5, 5), 0).status, MatchStatus::Matched);
+}
+
+TEST(Judge, ALongEchoThatDrownsTheSumDoesNotOutvoteEveryWindow) {
+    EXPECT_EQ(judged(matchWith(32, 32, 4.5), 0).status, MatchStatus::Matched);
+}
+
+TEST(Judge, SoundInCommonForAPartOfTheTimeIsNotEnough) {
+    // The same song in the background of two different takes is truly there.
+    const auto e = judged(matchWith(40, 14, 12), 0);
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_LT(e.confidence, 0.5);
+}
+
+TEST(Judge, ThinEvidenceIsUnsure) {
+    const auto e = judged(matchWith(12, 5, 8), 0);
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_NE(e.reason.find("thin"), std::string::npos);
+}
+
+TEST(Judge, ARivalNearlyAsGoodMakesItUnsure) {
+    const FineMatch m = matchWith(40, 40, 40);
+    const auto e = judged(m, 0.9);
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_NE(e.reason.find("more than one place"), std::string::npos);
+    EXPECT_LT(e.confidence, 0.5);
+    const auto far = judged(m, 0.1);
+    EXPECT_EQ(far.status, MatchStatus::Matched);
+    EXPECT_NE(far.reason.find("20 dB weaker"), std::string::npos);
+}
+
+TEST(Judge, NothingMeasuredIsUnmatched) {
+    EXPECT_EQ(judged(FineMatch{}, 0).status, MatchStatus::Unmatched);
+}
+
+}  // namespace
+}  // namespace brisk

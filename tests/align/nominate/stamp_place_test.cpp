@@ -1,0 +1,74 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/nominate/stamp_place.h"
+
+#include <gtest/gtest.h>
+
+#include "align/assemble/recorder_files.h"
+
+namespace brisk {
+namespace {
+
+constexpr Rational k25{25, 1};
+constexpr Rational kNtsc{30000, 1001};
+
+TEST(Timecode, CountsFramesOfTheRate) {
+    EXPECT_DOUBLE_EQ(timecodeSeconds("09:12:40:05", k25)->value, 9 * 3600 + 12 * 60 + 40 + 0.2);
+    EXPECT_FALSE(timecodeSeconds("soon", k25));
+    EXPECT_FALSE(timecodeSeconds("", k25));
+}
+
+TEST(Timecode, DropFrameKeepsUpWithTheClock) {
+    // An hour of drop-frame code is an hour of time but for 3.6 ms.
+    EXPECT_NEAR(timecodeSeconds("01:00:00;00", kNtsc)->value, 3600, 0.004);
+    EXPECT_NEAR(timecodeSeconds("01:00:00:00", kNtsc)->value, 3603.6, 0.004);
+    // The first minute ends with frame 29; frames 00 and 01 of the next are left out.
+    const double before = timecodeSeconds("00:00:59;29", kNtsc)->value;
+    EXPECT_NEAR(timecodeSeconds("00:01:00;02", kNtsc)->value - before, 1001.0 / 30000, 1e-9);
+}
+
+TEST(IsoTime, IsSecondsSince1970) {
+    EXPECT_DOUBLE_EQ(isoSeconds("1970-01-02T00:00:01.500000Z")->value, 86401.5);
+    EXPECT_FALSE(isoSeconds("yesterday"));
+}
+
+MediaInfo take(const std::string& timecode) {
+    MediaInfo m;
+    m.kind = MediaKind::Take;
+    m.video = VideoFacts{};
+    m.video->rate = k25;
+    m.stamps.timecode = timecode;
+    return m;
+}
+
+TEST(StampPlace, IsWhereTheTakeBeginsInTheRecording) {
+    MediaInfo recording;
+    recording.stamps.bextReference = Seconds{9 * 3600 + 12 * 60 + 5};
+    const auto place = stampPlace(take("09:12:40:05"), recording);
+    ASSERT_TRUE(place);
+    EXPECT_NEAR(place->line.offset.value, 35.2, 1e-9);
+    EXPECT_NE(place->sources.find("09:12:40:05"), std::string::npos) << place->sources;
+}
+
+TEST(StampPlace, GoesTheShortWayRoundMidnight) {
+    EXPECT_EQ(withinHalfDay({60 - 86280.0}), Seconds{180}) << "0:01 on what began at 23:58";
+    EXPECT_EQ(withinHalfDay({86280 - 60.0}), Seconds{-180});
+    SoundScan before, after;
+    for (SoundScan* s : {&before, &after}) {
+        s->info.sounds = {SoundFacts{}};
+        s->info.path = s == &before ? "/card/rec-1.wav" : "/card/rec-2.wav";
+        s->rate = {48000};
+        s->samples = 48000 * 300;
+    }
+    before.info.stamps.bextReference = Seconds{86400 - 120};
+    after.info.stamps.bextReference = Seconds{180};
+    EXPECT_NEAR(stampedGap(before, after)->value, 0, 1e-9) << "a recorder's next file";
+    EXPECT_TRUE(continuesExactly(before, after));
+}
+
+TEST(StampPlace, IsNothingWhereOneHasNoStamp) {
+    EXPECT_FALSE(stampPlace(take("09:12:40:05"), MediaInfo{}));
+    EXPECT_FALSE(stampPlace(take(""), MediaInfo{}));
+}
+
+}  // namespace
+}  // namespace brisk
