@@ -13,6 +13,7 @@
 #include "bench/pair_groups.h"
 #include "bench/truth_score.h"
 #include "core/parallel_for.h"
+#include "text/sentence.h"
 
 namespace brisk::bench {
 namespace {
@@ -66,7 +67,7 @@ Result<Score> runPair(const PairSpec& spec, const Options& o) {
                      sourceKindText(spec.source.kind), statusText(s.status), s.confidence,
                      s.signedErrorMs, spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
                      static_cast<int>(spec.noise), spec.automaticGain, spec.lostSeconds,
-                     s.placeErrorS, e->reason.c_str());
+                     s.placeErrorS, sentence(e->reason).c_str());
     }
     s.evidence = e->evidence;
     if (o.keep.empty()) fs::remove_all(folder);
@@ -236,7 +237,7 @@ void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
             std::fprintf(stderr, "  foreign %zu x %zu (%.0f s in %.0f s) %s conf %.3f: %s\n",
                          k / recordings.size(), k % recordings.size(), t->length().value,
                          r->length().value, statusText(e->status), e->confidence,
-                         e->reason.c_str());
+                         sentence(e->reason).c_str());
         }
     });
     std::printf("\nForeign pairs: %d, matched (wrong) %d, unsure %d, %.2f s of matching each\n",

@@ -7,13 +7,18 @@
 #include <vector>
 
 #include "core/clock_line.h"
+#include "core/fact.h"
 
 namespace brisk {
 
 enum class MatchStatus { Matched, Unsure, Unmatched };
 
 /// "matched", "unsure", "unmatched", as the command line prints it.
-const char* statusText(MatchStatus s);
+inline const char* statusText(MatchStatus s) {
+    return s == MatchStatus::Matched  ? "matched"
+           : s == MatchStatus::Unsure ? "unsure"
+                                      : "unmatched";
+}
 
 struct Rival {
     Seconds offset;
@@ -64,7 +69,7 @@ struct TetherEstimate {
     std::vector<Rival> rivals;
     std::vector<MeasuredLag> slips;
     MatchEvidence evidence;
-    std::string reason;  ///< One plain sentence.
+    Facts reason;  ///< What the judgement rests on, for a person; nothing steers by it.
 
     /// False where the recording jumps: one line then holds for a part of the take only.
     [[nodiscard]] bool oneLineHolds() const { return segments.size() < 2; }

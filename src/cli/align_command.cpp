@@ -9,6 +9,7 @@
 #include "cli/json_output.h"
 #include "core/parallel_for.h"
 #include "features/scan_cache.h"
+#include "text/sentence.h"
 
 namespace brisk::cli {
 
@@ -31,7 +32,7 @@ std::vector<SoundScan> scanFiles(const std::vector<std::string>& paths, const Sc
             continue;
         }
         out.push_back(std::move(**scans[i]));
-        for (const auto& w : out.back().info.warnings) console.say(paths[i] + ": " + w);
+        for (const auto& w : out.back().info.warnings) console.say(paths[i] + ": " + sentence(w));
     }
     return out;
 }
@@ -163,7 +164,8 @@ Run addAlign(CLI::App& sub) {
                     : files->recordings[static_cast<std::size_t>(p.recording)].info.path;
             j["tethers"].push_back(tetherJson(camera, clean, p.estimate));
             attention = attention || p.estimate.status != MatchStatus::Matched;
-            console.say(camera + ": " + statusText(p.estimate.status) + ". " + p.estimate.reason);
+            console.say(camera + ": " + statusText(p.estimate.status) + ". " +
+                        sentence(p.estimate.reason));
         }
         j["problems"] = problemsJson(files->problems);
         attention = attention || !files->problems.empty();

@@ -12,6 +12,7 @@
 #include "export/hand_over.h"
 #include "shoot/journal.h"
 #include "shoot/project_file.h"
+#include "text/sentence.h"
 
 namespace brisk::cli {
 namespace {
@@ -123,13 +124,13 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
     for (const auto& p : *placed) {
         if (p.estimate.status != MatchStatus::Matched) {
             w.attention = true;
-            console.say(cameras[p.take] + " is not handed over: " + p.estimate.reason);
+            console.say(cameras[p.take] + " is not handed over: " + sentence(p.estimate.reason));
             continue;
         }
         if (!p.estimate.oneLineHolds()) {
             w.attention = true;
             console.say(cameras[p.take] + ": the recording jumps inside it; listen there. " +
-                        p.estimate.reason);
+                        sentence(p.estimate.reason));
         }
         state.tethers.push_back({takes[p.take], recordings[static_cast<std::size_t>(p.recording)],
                                  p.estimate, p.estimate.line, p.estimate.polarity, true});
@@ -157,7 +158,7 @@ std::optional<Error> laterSteps(const std::string& project) {
 Result<Work> fromProject(const Options& o, const Console& console) {
     auto loaded = loadProject(o.project);
     if (!loaded) return tl::unexpected(loaded.error());
-    for (const auto& warning : loaded->warnings) console.say(warning);
+    for (const auto& warning : loaded->warnings) console.say(sentence(warning));
     Work w;
     const ShootState& state = loaded->state;
     std::vector<int> takeIds, recordingIds;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/json_output.h"
 #include "core/json_text.h"
+#include "shoot/fact_json.h"
+#include "text/sentence.h"
 
 #include <algorithm>
 
@@ -97,7 +99,8 @@ ordered_json probeJson(const MediaInfo& info) {
     stamps["timecode"] = textOrNull(info.stamps.timecode);
     stamps["creation_time"] = textOrNull(info.stamps.creationTime);
     j["time_stamps"] = stamps;
-    j["warnings"] = info.warnings;
+    j["warnings"] = ordered_json::array();
+    for (const Fact& w : info.warnings) j["warnings"].push_back(sentence(w));
     return j;
 }
 
@@ -130,7 +133,8 @@ ordered_json tetherJson(const std::string& camera, const std::string& clean,
                                      {"drift_ppm", part.line.drift.value}});
         }
     }
-    j["reason"] = e.reason;
+    j["reason"] = sentence(e.reason);
+    j["facts"] = factsJson(e.reason);
     return j;
 }
 

@@ -12,6 +12,7 @@
 #include "export/together_check.h"
 #include "store/atomic_file.h"
 #include "store/file_hash.h"
+#include "text/sentence.h"
 
 namespace brisk::cli {
 namespace {
@@ -55,8 +56,8 @@ Result<Known> fromTake(const Options& o, const SoundScan& written, const SoundSc
     k.words = groupedText(picture->identical) + " of " + groupedText(picture->pictures) +
               " pictures are the take's, from " + clockText(*picture->startsAt, 3) + " of it on.";
     if (scratch->status != MatchStatus::Matched) {
-        k.words +=
-            " But where the take's own sound lies on the recording is not sure: " + scratch->reason;
+        k.words += " But where the take's own sound lies on the recording is not sure: " +
+                   sentence(scratch->reason);
         return k;
     }
     k.meant = scratch->line;
@@ -151,7 +152,7 @@ int verify(const Options& o, const Console& console) {
     // Against the straight line through all that was measured.
     j["slip_ms"] = milliseconds(e->residualStart, e->residualMiddle, e->residualEnd);
     j["overlap"] = {{"start", e->overlap.start.value}, {"end", e->overlap.end.value}};
-    j["reason"] = e->reason;
+    j["reason"] = sentence(e->reason);
     j["picture"] = known.picture;
     j["picture_apart_ms"] = nullptr;
     j["together"] = nullptr;

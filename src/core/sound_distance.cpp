@@ -4,16 +4,10 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/time_text.h"
-
 namespace brisk {
 namespace {
 
 constexpr double kFarthest = 60;  // metres
-
-std::string metresText(double m) {
-    return signedText(m, 1) + " m";
-}
 
 void judge(SoundDistance& d) {
     d.believable = d.metres >= 0 && d.metres <= kFarthest;
@@ -31,16 +25,13 @@ SoundDistance distanceFromClap(Seconds frameStart, Seconds frameEnd, Seconds cla
     if (d.delay < Seconds{0} && d.delay >= -half) d.delay = {0};
     d.metres = d.delay.value * kMetresPerSecond;
     judge(d);
-    if (!d.believable) {
-        d.sentence = d.metres < 0 ? "The camera heard this clap " + slipText(-d.delay) +
-                                        " before that picture: another clap, or another frame."
-                                  : metresText(d.metres) +
-                                        " between hands and camera is hard to believe: another "
-                                        "clap, or another frame.";
+    if (d.believable) {
+        d.said = {"hears-late",
+                  {{"by", d.delay}, {"metres", d.metres}, {"doubt_metres", d.doubtMetres}}};
+    } else if (d.metres < 0) {
+        d.said = {"heard-before-picture", {{"by", -d.delay}}};
     } else {
-        d.sentence = "The camera hears the hands " + slipText(d.delay) + " late: about " +
-                     metresText(d.metres) + " away (a picture frame leaves " +
-                     metresText(d.doubtMetres) + " either way).";
+        d.said = {"too-far-from-hands", {{"metres", d.metres}}};
     }
     return d;
 }
@@ -50,10 +41,8 @@ SoundDistance distanceFromMetres(double metres) {
     d.metres = metres;
     d.delay = {metres / kMetresPerSecond};
     judge(d);
-    d.sentence = d.believable
-                     ? "Over " + metresText(metres) + " the sound needs " + slipText(d.delay) +
-                           ": the clean sound comes that much earlier."
-                     : metresText(metres) + " between subject and camera is hard to believe.";
+    d.said = d.believable ? Fact{"sound-needs", {{"metres", metres}, {"by", d.delay}}}
+                          : Fact{"too-far-from-subject", {{"metres", metres}}};
     return d;
 }
 

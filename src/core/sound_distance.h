@@ -4,11 +4,10 @@
 /// away hears a clap almost a frame after its picture shows it.
 ///
 ///     const SoundDistance d = distanceFromClap(frameStart, frameEnd, clapInScratch);
-///     d.delay, d.metres, d.sentence
+///     d.delay, d.metres, d.said
 #pragma once
 
-#include <string>
-
+#include "core/fact.h"
 #include "core/units.h"
 
 namespace brisk {
@@ -20,7 +19,7 @@ struct SoundDistance {
     double metres = 0;
     double doubtMetres = 0;   ///< Half a picture frame of sound.
     bool believable = false;  ///< Not before the picture, not farther than a shout carries.
-    std::string sentence;
+    Fact said;
 };
 
 /// From the picture frame that shows the hands meeting and the clap in the scratch sound; all in

@@ -10,8 +10,6 @@
 #include "day/shot_order.h"
 #include "shoot/change_state.h"
 
-#include "core/number_text.h"
-
 namespace brisk {
 namespace {
 
@@ -19,10 +17,6 @@ constexpr double kLong = 120;         // seconds of overlap that measure a clock
 constexpr double kShort = 90;         // of evidence; below it others' drift is better than its own
 constexpr double kAgree = 3;          // ppm that long takes may differ by
 constexpr double kOverlapping = 0.5;  // seconds that two takes may share: cameras cut late
-
-std::string ppmText(double ppm) {
-    return fixedText(ppm, 1) + " ppm";
-}
 
 /// A tether among those found and those locked before.
 struct Claim {
@@ -113,8 +107,7 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
         line.offset = there - line.toRecording(middle);
         t.line = t.found.line = line;
         for (TetherSegment& s : t.found.segments) s.line = line;
-        t.found.reason +=
-            " Its drift is that of longer takes of its camera: " + ppmText(clock->second) + ".";
+        t.found.reason.push_back({"borrowed-drift", {{"drift_ppm", clock->second}}});
     }
 }
 
@@ -129,9 +122,9 @@ void findContradictions(std::vector<Tether>& found, const ShootState& state,
             if (both.empty() || both.length().value < kOverlapping) continue;
             a.found->found.status = MatchStatus::Unsure;
             a.found->found.confidence = std::min(a.found->found.confidence, 0.5);
-            a.found->found.reason = "It claims the same stretch as " + nameOf(state, b.take) +
-                                    ", and one camera cannot have shot both. " +
-                                    a.found->found.reason;
+            Facts& reason = a.found->found.reason;
+            reason.insert(reason.begin(),
+                          {"claims-same-stretch", {{"take", nameOf(state, b.take)}}});
             break;
         }
     }
@@ -171,13 +164,13 @@ void speakOfOrder(std::vector<Tether>& found, const ShootState& state,
         const bool tooEarly = before && t.line.offset < before->line.offset;
         const bool tooLate = after && t.line.offset > after->line.offset;
         if (tooEarly || tooLate) {
-            t.found.reason += " The camera counted it " +
-                              std::string(tooEarly ? "after " : "before ") +
-                              nameOf(state, (tooEarly ? before : after)->take) +
-                              ", and here it lies the other way round.";
+            t.found.reason.push_back(
+                {tooEarly ? "counted-after" : "counted-before",
+                 {{"take", nameOf(state, (tooEarly ? before : after)->take)}}});
         } else if (before && after) {
-            t.found.reason += " It lies between " + nameOf(state, before->take) + " and " +
-                              nameOf(state, after->take) + ", as the camera counted them.";
+            t.found.reason.push_back({"lies-between",
+                                      {{"before", nameOf(state, before->take)},
+                                       {"after", nameOf(state, after->take)}}});
         }
     }
 }

@@ -9,6 +9,7 @@
 #include "core/time_text.h"
 #include "export/report_pictures.h"
 #include "export/report_style.h"
+#include "text/sentence.h"
 
 namespace brisk {
 namespace {
@@ -61,7 +62,7 @@ std::string matchRows(const HandedTake& h) {
                    "<b>" + escaped(name) + "</b> at " + clockText(t.line.offset, 6));
         if (t.beside) continue;
         out += row("clocks", driftWords(t.line.drift.value));
-        out += row("evidence", escaped(t.found.reason));
+        out += row("evidence", escaped(sentence(t.found.reason)));
         if (t.movedByHand()) {
             const Seconds by = t.found.line.offset - t.line.offset;
             out += row("moved by hand", slipText(by));

@@ -5,6 +5,7 @@
 #include "core/json_text.h"
 #include "core/number_text.h"
 #include "export/report.h"
+#include "text/sentence.h"
 
 namespace brisk {
 namespace {
@@ -79,7 +80,7 @@ ordered_json tetherJson(const Tether& t, const std::string& recording) {
               {"end", t.found.residualEnd.milliseconds()}}},
             {"moved_by_hand", t.movedByHand()},
             {"sound_delay_ms", t.soundDelay.milliseconds()},
-            {"reason", t.found.reason}};
+            {"reason", sentence(t.found.reason)}};
 }
 
 ordered_json recordingsOf(const HandedTake& h) {

@@ -8,6 +8,7 @@
 #include "media/read/probe.h"
 #include "store/atomic_file.h"
 #include "store/byte_stream.h"
+#include "store/fact_bytes.h"
 #include "store/file_identity.h"
 #include "store/user_folder.h"
 
@@ -17,7 +18,7 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'08;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'09;
 constexpr std::uintmax_t kMaxBytes = 2ull << 30;  // some 180 hours of sound
 
 /// Of one file, its time of change included: a head and a tail do not show everything.
@@ -52,8 +53,7 @@ void write(const SoundScan& scan, bool loudness, std::ostream& out) {
     w.put(scan.level.clippedSamples);
     w.put(scan.level.channelRmsDb);
     w.put(scan.level.clipped);
-    w.put(static_cast<std::uint64_t>(scan.warnings.size()));
-    for (const auto& warning : scan.warnings) w.put(warning);
+    putFacts(scan.warnings, w);
     scan.pictures.save(w);
     saveSeekIndex(*scan.seekIndex, w);
     w.put(w.checksum());
@@ -67,7 +67,7 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
     std::ifstream in(from, std::ios::binary);
     if (ec || !in) return false;
     ByteReader r(in, bytes);
-    std::uint64_t version = 0, warnings = 0;
+    std::uint64_t version = 0;
     bool hasLoudness = false;
     if (!r.get(version) || version != kVersion || !r.get(hasLoudness) ||
         (options.loudness && !hasLoudness)) {
@@ -88,11 +88,8 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
     bool whole = r.get(scan.channel) && r.get(scan.samples) && r.get(scan.rate) &&
                  r.get(scan.bands) && r.get(scan.spikes) && r.get(scan.level.integratedLufs) &&
                  r.get(scan.level.samplePeak) && r.get(scan.level.clippedSamples) &&
-                 r.get(scan.level.channelRmsDb) && r.get(scan.level.clipped) && r.get(warnings);
-    for (std::uint64_t i = 0; whole && i < warnings; ++i) {
-        scan.warnings.emplace_back();
-        whole = r.get(scan.warnings.back());
-    }
+                 r.get(scan.level.channelRmsDb) && r.get(scan.level.clipped) &&
+                 getFacts(r, scan.warnings);
     whole = whole && scan.pictures.load(r);
     if (whole) scan.seekIndex = loadSeekIndex(r);
     return whole && scan.seekIndex && r.checksumFollows();

@@ -5,7 +5,6 @@
 #include <cmath>
 #include <vector>
 
-#include "core/number_text.h"
 
 namespace brisk {
 namespace {
@@ -43,10 +42,6 @@ std::vector<double> levelsOf(const SoundScan& scan) {
     return levels;
 }
 
-std::string byDb(double db) {
-    return fixedText(std::fabs(db), 0) + " dB";
-}
-
 }  // namespace
 
 SoundQuality qualityOf(const SoundScan& scan) {
@@ -66,30 +61,29 @@ SoundQuality qualityOf(const SoundScan& scan) {
     return q;
 }
 
-std::string betterSound(const SoundQuality& camera, const SoundQuality& clean) {
+Facts betterSound(const SoundQuality& camera, const SoundQuality& clean) {
     // The noise counts against the level: a quiet recording is not a noisy one.
     const double noise = (camera.noiseDb - camera.levelLufs) - (clean.noiseDb - clean.levelLufs);
     const double clarity = clean.clarityDb - camera.clarityDb;
-    std::string forClean, forCamera;
-    const auto say = [&](double better, const std::string& what) {
-        if (std::fabs(better) < kTellsApart) return;
-        std::string& side = better > 0 ? forClean : forCamera;
-        side += (side.empty() ? "" : " and ") + byDb(better) + " " + what;
+    // What one side has of the two, that it is better by; positive = the recording.
+    const auto better = [&](int side) -> Fact {
+        const bool quiet = side * noise >= kTellsApart, clear = side * clarity >= kTellsApart;
+        const FactArg less{"noise_db", std::fabs(noise)}, dry{"echo_db", std::fabs(clarity)};
+        if (quiet && clear) return {"less-noise-and-echo", {less, dry}};
+        if (quiet) return {"less-noise", {less}};
+        if (clear) return {"less-echo", {dry}};
+        return {};
     };
-    say(noise, "less noise");
-    say(clarity, "less echo");
-    std::string text;
-    if (!forClean.empty()) text += "The recording has " + forClean + ".";
-    if (!forCamera.empty()) {
-        text += (text.empty() ? "The camera has " : " But the camera has ") + forCamera + ".";
+    Facts said;
+    if (const Fact f = better(1); !f.empty()) said.push_back({"recording-has", {{"what", f}}});
+    if (const Fact f = better(-1); !f.empty()) {
+        said.push_back({said.empty() ? "camera-has" : "but-camera-has", {{"what", f}}});
     }
-    if (text.empty()) text = "Both sounds are about alike.";
-    if (clean.clipped > 0) {
-        text += " The recording is clipped in " + std::to_string(clean.clipped) + " samples.";
-    }
-    if (camera.clipped > 0 && clean.clipped == 0) text += " The camera's sound is clipped.";
-    if (clean.oneSided) text += " The recording is on one side only.";
-    return text;
+    if (said.empty()) said.push_back({"sounds-alike"});
+    if (clean.clipped > 0) said.push_back({"recording-clipped", {{"samples", clean.clipped}}});
+    if (camera.clipped > 0 && clean.clipped == 0) said.push_back({"camera-clipped"});
+    if (clean.oneSided) said.push_back({"recording-one-sided"});
+    return said;
 }
 
 }  // namespace brisk

@@ -4,12 +4,13 @@
 /// clear it is. Shown side by side; nothing is chosen by it.
 ///
 ///     SoundQuality q = qualityOf(scan);
-///     std::string hint = betterSound(qualityOf(take), qualityOf(recording));
+///     Facts hint = betterSound(qualityOf(take), qualityOf(recording));
 #pragma once
 
 #include <cstdint>
 #include <string>
 
+#include "core/fact.h"
 #include "features/sound_scan.h"
 
 namespace brisk {
@@ -27,7 +28,7 @@ struct SoundQuality {
 /// Errors: none; of a silent sound everything is at its least.   Threads: safe.
 SoundQuality qualityOf(const SoundScan& scan);
 
-/// One plain sentence: which of the two is the better sound, and by what; or that they are alike.
-std::string betterSound(const SoundQuality& camera, const SoundQuality& clean);
+/// Which of the two is the better sound, and by what; or that they are alike.
+Facts betterSound(const SoundQuality& camera, const SoundQuality& clean);
 
 }  // namespace brisk

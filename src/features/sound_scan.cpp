@@ -4,7 +4,6 @@
 #include <vector>
 
 #include "core/mono_mix.h"
-#include "core/time_text.h"
 #include "features/channel_choice.h"
 #include "media/read/heard_sound.h"
 #include "media/read/probe.h"
@@ -17,21 +16,18 @@ constexpr std::size_t kBlockFrames = 8192;
 void addWarnings(SoundScan& scan, const SoundReader& reader) {
     auto& w = scan.warnings;
     if (reader.damagedPackets() > 0) {
-        w.push_back(std::to_string(reader.damagedPackets()) +
-                    " damaged pieces of sound could not be read; the rest is used, in its place.");
+        w.push_back({"damaged-sound", {{"packets", reader.damagedPackets()}}});
     }
     if (reader.filledFrames() > 0) {
-        w.push_back("Holes in the time stamps, " +
-                    clockText(scan.rate.seconds(reader.filledFrames()), 3) +
-                    " in all, are kept as silence.");
+        w.push_back({"sound-holes", {{"seconds", scan.rate.seconds(reader.filledFrames())}}});
     }
     if (scan.level.onlyChannel() >= 0) {
-        w.push_back("One-sided: only channel " + std::to_string(scan.level.onlyChannel() + 1) +
-                    " of " + std::to_string(scan.level.channelRmsDb.size()) + " carries sound.");
+        w.push_back({"one-sided",
+                     {{"channel", scan.level.onlyChannel() + 1},
+                      {"channels", scan.level.channelRmsDb.size()}}});
     }
     if (scan.level.clippedSamples > 0) {
-        w.push_back("Too hot: " + std::to_string(scan.level.clippedSamples) +
-                    " samples are clipped.");
+        w.push_back({"too-hot", {{"samples", scan.level.clippedSamples}}});
     }
     scan.info.warnings.insert(scan.info.warnings.end(), w.begin(), w.end());
 }

@@ -39,7 +39,7 @@ struct SoundScan {
     std::vector<Spike> spikes;  ///< Likely claps; times after the first sample.
     PictureTimes pictures;      ///< Empty for recordings.
     std::shared_ptr<const SeekIndex> seekIndex;
-    std::vector<std::string> warnings;  ///< What reading it showed; also part of info.warnings.
+    Facts warnings;  ///< What reading it showed; also part of info.warnings.
 
     [[nodiscard]] Seconds length() const { return rate.seconds(samples); }
     /// The sound on the time of the take it is the scratch of.

@@ -4,7 +4,6 @@
 #include <algorithm>
 #include <filesystem>
 
-#include "core/time_text.h"
 #include "shoot/change_state.h"
 #include "shoot/one_line.h"
 
@@ -53,9 +52,11 @@ bool isLocked(const ShootState& s, int take) {
 }  // namespace
 
 Command addMedia(std::vector<MediaItem> items) {
-    const std::string label =
-        items.size() == 1 ? "Add " + std::filesystem::path(items.front().path).filename().string()
-                          : "Add " + counted(items.size(), "file", "files");
+    const Fact label =
+        items.size() == 1
+            ? Fact{"add-file",
+                   {{"file", std::filesystem::path(items.front().path).filename().string()}}}
+            : Fact{"add-files", {{"files", items.size()}}};
     return {label, [items = std::move(items)](ShootState& s) {
                 for (MediaItem m : items) {
                     const bool known =
@@ -69,7 +70,7 @@ Command addMedia(std::vector<MediaItem> items) {
 }
 
 Command findMoved(std::vector<MovedFile> files) {
-    return {"Find " + counted(files.size(), "moved file", "moved files"),
+    return {{"find-moved", {{"files", files.size()}}},
             [files = std::move(files)](ShootState& s) {
                 for (const MovedFile& f : files) {
                     for (MediaItem& m : s.media) {
@@ -82,7 +83,9 @@ Command findMoved(std::vector<MovedFile> files) {
 Command swapRecording(const ShootState& now, int media, const std::string& path,
                       const FileIdentity& print, const CopyFit& fit) {
     return {
-        "Swap " + nameOf(now, media) + " for " + std::filesystem::path(path).filename().string(),
+        {"swap-recording",
+         {{"recording", nameOf(now, media)},
+          {"copy", std::filesystem::path(path).filename().string()}}},
         [media, path, print, fit](ShootState& s) {
             for (MediaItem& m : s.media) {
                 if (m.id != media) continue;
@@ -109,7 +112,7 @@ Command swapRecording(const ShootState& now, int media, const std::string& path,
 }
 
 Command removeMedia(const ShootState& now, int id) {
-    return {"Remove " + nameOf(now, id), [id](ShootState& s) {
+    return {{"remove-file", {{"file", nameOf(now, id)}}}, [id](ShootState& s) {
                 std::erase_if(s.media, [&](const MediaItem& m) { return m.id == id; });
                 dropDangling(s);
                 hearWhatIsLeft(s);
@@ -117,7 +120,7 @@ Command removeMedia(const ShootState& now, int id) {
 }
 
 Command backToSnapshot(const Snapshot& snapshot) {
-    return {"Back to \"" + snapshot.name + "\"", [then = snapshot.state](ShootState& s) {
+    return {{"back-to-snapshot", {{"snapshot", snapshot.name}}}, [then = snapshot.state](ShootState& s) {
                 const ShootState now = s;
                 s = *then;
                 for (const MediaItem& m : now.media) {
@@ -130,7 +133,7 @@ Command backToSnapshot(const Snapshot& snapshot) {
 
 Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapshot) {
     return {
-        nameOf(now, take) + " as in \"" + snapshot.name + "\"",
+        {"take-as-in-snapshot", {{"take", nameOf(now, take)}, {"snapshot", snapshot.name}}},
         [take, then = snapshot.state](ShootState& s) {
             std::erase_if(s.tethers, [&](const Tether& t) { return t.take == take; });
             std::erase_if(s.marks, [&](const Mark& m) { return m.media == take; });
@@ -145,8 +148,8 @@ Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapsh
         }};
 }
 
-std::string findMatchesLabel(std::size_t takes) {
-    return "Find matches for " + counted(takes, "take", "takes");
+Fact findMatchesLabel(std::size_t takes) {
+    return {"find-matches", {{"takes", takes}}};
 }
 
 Command takeMatches(std::vector<Tether> found) {
@@ -154,7 +157,7 @@ Command takeMatches(std::vector<Tether> found) {
     for (const Tether& t : found) {
         if (std::find(takes.begin(), takes.end(), t.take) == takes.end()) takes.push_back(t.take);
     }
-    const std::string label = findMatchesLabel(takes.size());
+    const Fact label = findMatchesLabel(takes.size());
     return {label, [takes, found = std::move(found)](ShootState& s) {
                 for (const int take : takes) {
                     if (isLocked(s, take)) continue;
@@ -175,12 +178,12 @@ Command takeMatches(std::vector<Tether> found) {
 
 Command lock(const ShootState& now, int take) {
     Command c = lockAll({take});
-    c.label = "Tether " + nameOf(now, take);
+    c.label = {"tether", {{"take", nameOf(now, take)}}};
     return c;
 }
 
 Command lockAll(const std::vector<int>& takes) {
-    return {"Tether " + counted(takes.size(), "take", "takes"), [takes](ShootState& s) {
+    return {{"tether-all", {{"takes", takes.size()}}}, [takes](ShootState& s) {
                 for (const int take : takes) {
                     forTethers(s, take, [](Tether& t) { t.locked = true; });
                     for (const auto& [id, at] : s.oneWith(take)) {
@@ -191,7 +194,8 @@ Command lockAll(const std::vector<int>& takes) {
 }
 
 Command setRole(const ShootState& now, int media, MediaKind role) {
-    return {"Use " + nameOf(now, media) + " as a " + kindText(role), [media, role](ShootState& s) {
+    return {{role == MediaKind::Take ? "use-as-take" : "use-as-recording",
+             {{"file", nameOf(now, media)}}}, [media, role](ShootState& s) {
                 for (MediaItem& m : s.media) {
                     if (m.id == media) m.role = role;
                 }
@@ -201,7 +205,7 @@ Command setRole(const ShootState& now, int media, MediaKind role) {
 }
 
 Command setCamera(const std::vector<int>& takes, const std::string& name) {
-    return {"Name the camera of " + counted(takes.size(), "take", "takes"),
+    return {{"name-camera", {{"takes", takes.size()}}},
             [takes, name](ShootState& s) {
                 for (MediaItem& m : s.media) {
                     if (std::find(takes.begin(), takes.end(), m.id) != takes.end()) {
@@ -212,12 +216,13 @@ Command setCamera(const std::vector<int>& takes, const std::string& name) {
 }
 
 Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins) {
-    std::string names;
-    for (const ContinuedTake& c : joins) {
-        if (names.empty()) names = nameOf(now, c.before);
-        names += " and " + nameOf(now, c.after);
-    }
-    return {"Treat " + names + " as one", [joins](ShootState& s) {
+    const Fact label =
+        joins.size() == 1
+            ? Fact{"join-two",
+                   {{"before", nameOf(now, joins.front().before)},
+                    {"after", nameOf(now, joins.front().after)}}}
+            : Fact{"join-takes", {{"takes", joins.size() + 1}}};
+    return {label, [joins](ShootState& s) {
                 for (const ContinuedTake& c : joins) {
                     for (MediaItem& m : s.media) {
                         if (m.id != c.after) continue;
@@ -230,7 +235,7 @@ Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins
 }
 
 Command partTakes(const ShootState& now, int take) {
-    return {"Treat " + nameOf(now, take) + " as a take of its own", [take](ShootState& s) {
+    return {{"part-takes", {{"take", nameOf(now, take)}}}, [take](ShootState& s) {
                 for (MediaItem& m : s.media) {
                     if (m.id != take && m.goesOnFrom != take) continue;
                     m.goesOnFrom = 0;
@@ -240,7 +245,7 @@ Command partTakes(const ShootState& now, int take) {
 }
 
 Command unlock(const ShootState& now, int take) {
-    return {"Loosen " + nameOf(now, take), [take](ShootState& s) {
+    return {{"loosen", {{"take", nameOf(now, take)}}}, [take](ShootState& s) {
                 // What was tethered is remembered until something else is.
                 for (const auto& [id, at] : s.oneWith(take)) {
                     std::vector<Tether> was;
@@ -255,7 +260,7 @@ Command unlock(const ShootState& now, int take) {
 }
 
 Command hear(const ShootState& now, int take, const std::vector<int>& recordings) {
-    return {"Hear " + nameOf(now, recordings.front()) + " in " + nameOf(now, take),
+    return {{"hear", {{"recording", nameOf(now, recordings.front())}, {"take", nameOf(now, take)}}},
             [take, recordings](ShootState& s) {
                 forTethers(s, take, [&](Tether& t) {
                     t.beside = std::find(recordings.begin(), recordings.end(), t.recording) ==
@@ -273,7 +278,7 @@ Command hear(const ShootState& now, int take, const std::vector<int>& recordings
 }
 
 Command moveClean(const ShootState& now, int take, Seconds by) {
-    return {"Move the clean sound of " + nameOf(now, take) + " by " + slipText(by),
+    return {{"move-clean", {{"take", nameOf(now, take)}, {"by", by}}},
             [take, by](ShootState& s) {
                 moveTo(s, take, [&](const Tether& t) {
                     return ClockLine{t.line.offset - by, t.line.drift};
@@ -281,13 +286,13 @@ Command moveClean(const ShootState& now, int take, Seconds by) {
             }};
 }
 
-Command place(const ShootState& now, int take, ClockLine line, const std::string& how) {
-    return {"Place the clean sound of " + nameOf(now, take) + " " + how,
+Command place(const ShootState& now, int take, ClockLine line, const Fact& where) {
+    return {{"place", {{"take", nameOf(now, take)}, {"where", where}}},
             [take, line](ShootState& s) { moveTo(s, take, [&](const Tether&) { return line; }); }};
 }
 
 Command layOn(const ShootState& now, int take, int recording, Seconds offset) {
-    return {"Lay " + nameOf(now, take) + " on " + nameOf(now, recording),
+    return {{"lay-on", {{"take", nameOf(now, take)}, {"recording", nameOf(now, recording)}}},
             [take, recording, offset](ShootState& s) {
                 if (isLocked(s, take)) return;
                 const auto all = s.oneWith(take);
@@ -306,7 +311,7 @@ Command layOn(const ShootState& now, int take, int recording, Seconds offset) {
 }
 
 Command backToFound(const ShootState& now, int take) {
-    return {"Back to the found place of " + nameOf(now, take), [take](ShootState& s) {
+    return {{"back-to-found", {{"take", nameOf(now, take)}}}, [take](ShootState& s) {
                 forTethers(s, take, [](Tether& t) {
                     if (!t.locked) t.line = t.found.line;
                 });
@@ -315,10 +320,10 @@ Command backToFound(const ShootState& now, int take) {
 }
 
 Command setSoundDelay(const ShootState& now, int take, Seconds delay) {
-    const std::string what = delay.value == 0
-                                 ? "Forget the distance to the camera of " + nameOf(now, take)
-                                 : "Let the clean sound of " + nameOf(now, take) + " come " +
-                                       slipText(delay) + " earlier, as the picture has it";
+    const Fact what =
+        delay.value == 0
+            ? Fact{"forget-distance", {{"take", nameOf(now, take)}}}
+            : Fact{"sound-on-its-way", {{"take", nameOf(now, take)}, {"by", delay}}};
     return {what, [take, delay](ShootState& s) {
                 forTethers(s, take, [&](Tether& t) {
                     if (!t.locked) t.soundDelay = delay;

@@ -43,7 +43,7 @@ Command backToSnapshot(const Snapshot& snapshot);
 Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapshot);
 
 /// "Find matches for 3 takes".
-std::string findMatchesLabel(std::size_t takes);
+Fact findMatchesLabel(std::size_t takes);
 
 /// Confirms and locks.
 Command lock(const ShootState& now, int take);
@@ -68,8 +68,8 @@ Command hear(const ShootState& now, int take, const std::vector<int>& recordings
 
 /// Moves the clean sound of an unlocked take; positive = it is heard later in the take.
 Command moveClean(const ShootState& now, int take, Seconds by);
-/// Puts an unlocked take on a line that a person chose, in words: "by 2 marks".
-Command place(const ShootState& now, int take, ClockLine line, const std::string& how);
+/// Puts an unlocked take on a line that a person chose. \param where  "at-moment", "mark-pairs".
+Command place(const ShootState& now, int take, ClockLine line, const Fact& where);
 /// Lays a take on a recording, whatever a search said of it.
 Command layOn(const ShootState& now, int take, int recording, Seconds offset);
 /// Back to the place the search found.

@@ -4,23 +4,24 @@
 #include <algorithm>
 
 #include "shoot/change_state.h"
+#include "shoot/sound_change.h"
 
 namespace brisk::commands {
-namespace {
 
-std::string takesNamed(const ShootState& now, const std::vector<int>& takes) {
-    return takes.size() == 1 ? nameOf(now, takes.front()) : counted(takes.size(), "take", "takes");
-}
-
-}  // namespace
-
-Command setShootSound(const SoundChoice& choice, const std::string& what) {
-    return {"For all takes: " + what, [choice](ShootState& s) { s.sound = choice; }};
+Command setShootSound(const ShootState& now, const SoundChoice& choice, const Fact& what) {
+    const Fact change = what.empty() ? soundChange(now.sound, choice) : what;
+    return {{"sound-for-all", {{"what", change}}}, [choice](ShootState& s) { s.sound = choice; }};
 }
 
 Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
-                     const std::optional<SoundChoice>& choice, const std::string& what) {
-    return {"For " + takesNamed(now, takes) + ": " + what, [takes, choice](ShootState& s) {
+                     const std::optional<SoundChoice>& choice) {
+    const Fact what = choice ? soundChange(now.soundOf(takes.front()), *choice)
+                             : Fact{"sound-as-for-all"};
+    const Fact label =
+        takes.size() == 1
+            ? Fact{"sound-for-take", {{"take", nameOf(now, takes.front())}, {"what", what}}}
+            : Fact{"sound-for-takes", {{"takes", takes.size()}, {"what", what}}};
+    return {label, [takes, choice](ShootState& s) {
                 for (const int take : takes) {
                     changeEdit(s, take, [&](TakeEdit& e) { e.sound = choice; });
                 }
@@ -30,13 +31,13 @@ Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
 Command keep(const ShootState& now, int take, const TimeRanges& kept, TimeRange whole,
              const std::string& what) {
     const bool all = kept.size() == 1 && kept.front() == whole;
-    return {what + " " + nameOf(now, take), [take, kept, all](ShootState& s) {
+    return {{what, {{"take", nameOf(now, take)}}}, [take, kept, all](ShootState& s) {
                 changeEdit(s, take, [&](TakeEdit& e) { e.kept = all ? TimeRanges{} : kept; });
             }};
 }
 
 Command backToTether(const ShootState& now, int take) {
-    return {"Back to the tether of " + nameOf(now, take), [take](ShootState& s) {
+    return {{"back-to-tether", {{"take", nameOf(now, take)}}}, [take](ShootState& s) {
                 for (const auto& [id, at] : s.oneWith(take)) {
                     const TakeEdit* e = s.editOf(id);
                     if (!e || e->tethered.empty()) continue;

@@ -9,14 +9,15 @@
 
 namespace brisk::commands {
 
-/// For every take that has no choice of its own. \param what  ends the sentence "For all takes:
-/// ...".
-Command setShootSound(const SoundChoice& choice, const std::string& what);
+/// For every take that has no choice of its own. \param what  was done, where that says more than
+/// what changed.
+Command setShootSound(const ShootState& now, const SoundChoice& choice, const Fact& what = {});
 /// For these takes only; none = as the shoot's again.
 Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
-                     const std::optional<SoundChoice>& choice, const std::string& what);
+                     const std::optional<SoundChoice>& choice);
 
 /// What of a take is kept. All of `whole` = the whole take again.
+/// \param what  the id of what was done: "cut", "drop-piece", "trim-start".
 Command keep(const ShootState& now, int take, const TimeRanges& kept, TimeRange whole,
              const std::string& what);
 

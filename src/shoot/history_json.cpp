@@ -3,6 +3,7 @@
 
 #include <stdexcept>
 
+#include "shoot/fact_json.h"
 #include "shoot/shoot_json.h"
 #include "shoot/state_patch.h"
 
@@ -16,7 +17,7 @@ ordered_json historyJson(const Shoot& shoot, const std::filesystem::path& folder
     j["first"] = shootJson(*steps.front().state, folder);
     j["steps"] = ordered_json::array();
     for (std::size_t i = 1; i < steps.size(); ++i) {
-        j["steps"].push_back({{"label", steps[i].label},
+        j["steps"].push_back({{"label", factJson(steps[i].label)},
                               {"patch", statePatch(*steps[i - 1].state, *steps[i].state, folder)}});
     }
     return j;
@@ -30,7 +31,7 @@ std::optional<ReadHistory> historyFromJson(const ordered_json& history, const Sh
         read.steps.push_back({{}, std::make_shared<ShootState>(state)});
         for (const auto& step : history.at("steps")) {
             applyPatch(state, step.at("patch"));
-            read.steps.push_back({step.at("label"), std::make_shared<ShootState>(state)});
+            read.steps.push_back({factFrom(step.at("label")), std::make_shared<ShootState>(state)});
         }
         if (read.at >= read.steps.size()) return std::nullopt;
         const ShootState& inForce = *read.steps[read.at].state;

@@ -17,7 +17,7 @@ nlohmann::ordered_json historyJson(const Shoot& shoot, const std::filesystem::pa
 /// Steps that may still be changed.
 struct ReadHistory {
     struct Step {
-        std::string label;
+        Fact label;
         std::shared_ptr<ShootState> state;
     };
     std::vector<Step> steps;

@@ -8,6 +8,7 @@
 #include <stdexcept>
 
 #include "core/json_text.h"
+#include "shoot/fact_json.h"
 #include "shoot/shoot_json.h"
 #include "shoot/state_patch.h"
 #include "store/atomic_file.h"
@@ -61,7 +62,7 @@ bool repeat(const ordered_json& line, Shoot& shoot) {
     } else {
         auto next = std::make_shared<ShootState>(shoot.state());
         applyPatch(*next, line.at("patch"));
-        const Command step{line.at("label"), [next](ShootState& s) { s = *next; }};
+        const Command step{factFrom(line.at("label")), [next](ShootState& s) { s = *next; }};
         line.contains("amend") ? shoot.amend(step) : shoot.apply(step);
     }
     return true;
@@ -77,7 +78,7 @@ Result<Journal> Journal::begin(const fs::path& path, const Shoot& shoot,
     j.path_ = path;
     j.id_ = newId();
     ordered_json head{{"format", kFormat},
-                      {"schema", 1},
+                      {"schema", kProjectSchema},
                       {"id", j.id_},
                       {"project", project.empty() ? "" : fs::absolute(project, ec).string()},
                       {"base", shootJson(shoot.state(), {})}};
@@ -134,7 +135,7 @@ Result<void> Journal::applied(const Shoot& shoot) {
     const auto& steps = shoot.steps();
     const std::size_t at = shoot.at();
     if (at == 0) return {};
-    const ordered_json line{{"label", steps[at].label},
+    const ordered_json line{{"label", factJson(steps[at].label)},
                             {"patch", statePatch(*steps[at - 1].state, *steps[at].state, {})}};
     return write(jsonText(line));
 }
@@ -142,7 +143,7 @@ Result<void> Journal::applied(const Shoot& shoot) {
 Result<void> Journal::amended(const ShootState& before, const Shoot& shoot) {
     // Only what was added: a search amends its step with every take that it finds.
     const ordered_json line{{"amend", true},
-                            {"label", shoot.steps()[shoot.at()].label},
+                            {"label", factJson(shoot.steps()[shoot.at()].label)},
                             {"patch", statePatch(before, shoot.state(), {})}};
     return write(jsonText(line));
 }
@@ -192,7 +193,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
                     path.string());
     };
     if (lines.empty() || !lines[0].is_object() || lines[0].value("format", "") != kFormat ||
-        lines[0].value("schema", 0) != 1) {
+        lines[0].value("schema", 0) < 1 || lines[0].value("schema", 0) > kProjectSchema) {
         return damaged();
     }
     try {
@@ -207,10 +208,12 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
             } else {
                 const bool ahead = lines[0].contains("saved");
                 const ordered_json now = shootJson(saved->shoot.state(), {});
-                if (now != lines[0].at(ahead ? "saved" : "base")) return std::nullopt;
+                // Read and written anew: an older schema said the same in other words.
+                const auto was = shootFromJson(lines[0].at(ahead ? "saved" : "base"));
+                if (now != shootJson(was, {})) return std::nullopt;
                 if (ahead) {
                     const ShootState base = shootFromJson(lines[0].at("base"));
-                    saved->shoot.apply({"What could not be kept step by step",
+                    saved->shoot.apply({{"unsaved-steps"},
                                         [base](ShootState& s) { s = base; }});
                     ++found.steps;
                 }

@@ -35,10 +35,8 @@ void layBeside(ShootState& s, int take, int neighbour, Seconds later) {
         t.found.slips.clear();
         t.found.rivals.clear();
         t.found.status = MatchStatus::Unsure;
-        t.found.reason =
-            later > Seconds{0}
-                ? "It goes on from " + nameOf(s, neighbour) + " and has its place."
-                : nameOf(s, neighbour) + " goes on from it, and it has that one's place.";
+        t.found.reason = {{later > Seconds{0} ? "goes-on-from" : "goes-on-in",
+                           {{"take", nameOf(s, neighbour)}}}};
         placed.push_back(t);
     }
     if (!placed.empty()) replaceTethers(s, take, placed);

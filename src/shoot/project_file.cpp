@@ -26,20 +26,16 @@ std::string locate(const fs::path& folder, const ordered_json& media) {
     return media.at("absolute_path").get<std::string>();
 }
 
-/// Sentences about files that are not what they were.
-std::vector<std::string> checkMedia(const ShootState& state) {
-    std::vector<std::string> warnings;
+/// About files that are not what they were.
+Facts checkMedia(const ShootState& state) {
+    Facts warnings;
     for (const MediaItem& m : state.media) {
         const auto now = identityOf(m.path);
         const std::string name = fs::path(m.path).filename().string();
         if (!now) {
-            warnings.push_back(name +
-                               " was not found where it was. Everything known of it is "
-                               "kept; put the file back, or drop the folder it is in now.");
+            warnings.push_back({"file-not-found", {{"file", name}}});
         } else if (!(*now == m.identity)) {
-            warnings.push_back(name +
-                               " has changed since the shoot was saved. Its tether is kept "
-                               "as it was; find matches again to be sure.");
+            warnings.push_back({"file-changed", {{"file", name}}});
         }
     }
     return warnings;
@@ -120,18 +116,14 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
                 loaded.shoot = shootFrom(std::move(*steps));
             } else {
                 loaded.warnings.push_back(
-                    fs::path(path).filename().string() +
-                    " does not hold what its own history leads to; it was changed elsewhere. What "
-                    "it holds counts; the steps before cannot be undone.");
+                    {"history-does-not-fit", {{"file", fs::path(path).filename().string()}}});
             }
         }
         ShootState sound = loaded.shoot.state();
         if (dropDangling(sound)) {
-            loaded.shoot.apply({"Leave out what is on files that are not there",
-                                [&](ShootState& s) { s = sound; }});
-            loaded.warnings.push_back(fs::path(path).filename().string() +
-                                      " speaks of files that it does not hold. What was on them is "
-                                      "left out; one undo brings it back.");
+            loaded.shoot.apply({{"leave-out-dangling"}, [&](ShootState& s) { s = sound; }});
+            loaded.warnings.push_back(
+                {"speaks-of-missing-files", {{"file", fs::path(path).filename().string()}}});
         }
         for (const auto& s : j->value("snapshots", ordered_json::array())) {
             auto state = std::make_shared<ShootState>(shootFromJson(s.at("state")));

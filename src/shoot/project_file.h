@@ -11,11 +11,11 @@
 
 namespace brisk {
 
-constexpr int kProjectSchema = 1;
+constexpr int kProjectSchema = 2;
 
 struct LoadedProject {
     ShootState state;
-    std::vector<std::string> warnings;  ///< Files not found, or changed since.
+    Facts warnings;  ///< Files not found, or changed since.
 };
 
 /// How much of a journal (journal.h) a saved shoot already holds.
@@ -25,8 +25,8 @@ struct JournalMark {
 };
 
 struct LoadedShoot {
-    Shoot shoot;                        ///< With its history, as far as that can be read.
-    std::vector<std::string> warnings;  ///< Files not found, or changed since.
+    Shoot shoot;     ///< With its history, as far as that can be read.
+    Facts warnings;  ///< Files not found, or changed since.
     JournalMark journal;
 };
 

@@ -167,7 +167,7 @@ std::optional<Seconds> ShootState::slippedBy(int take) const {
 Shoot::Shoot() : Shoot(ShootState{}) {}
 
 Shoot::Shoot(ShootState loaded) {
-    steps_.push_back({"", std::make_shared<const ShootState>(std::move(loaded))});
+    steps_.push_back({{}, std::make_shared<const ShootState>(std::move(loaded))});
     savedState_ = steps_.front().state;
     noteIds(*savedState_);
 }
@@ -226,12 +226,12 @@ void Shoot::redo() {
     if (canRedo()) ++at_;
 }
 
-std::string Shoot::undoLabel() const {
-    return canUndo() ? steps_[at_].label : std::string();
+Fact Shoot::undoLabel() const {
+    return canUndo() ? steps_[at_].label : Fact{};
 }
 
-std::string Shoot::redoLabel() const {
-    return canRedo() ? steps_[at_ + 1].label : std::string();
+Fact Shoot::redoLabel() const {
+    return canRedo() ? steps_[at_ + 1].label : Fact{};
 }
 
 }  // namespace brisk

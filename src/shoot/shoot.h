@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// The shoot and its history. The only way to change it is a command; every command can be undone,
-/// without limit, and says in words what it did.
+/// without limit, and says what it did.
 ///
 ///     shoot.apply(commands::lock(takeId));
-///     shoot.undo();                       // "Tether press-02.mov"
+///     shoot.undo();                       // {"tether", {{"take", "press-02.mov"}}}
 ///
 /// Threads: one; the interface's.
 #pragma once
@@ -21,13 +21,13 @@
 namespace brisk {
 
 struct Command {
-    std::string label;
+    Fact label;  ///< What a person did.
     std::function<void(ShootState&)> change;
 };
 
 /// A step of the history: what a person did, and all that was so afterwards.
 struct HistoryStep {
-    std::string label;  ///< Of the first step: empty.
+    Fact label;  ///< Of the first step: empty.
     std::shared_ptr<const ShootState> state;
 };
 
@@ -54,9 +54,9 @@ class Shoot {
     [[nodiscard]] bool canRedo() const { return at_ + 1 < steps_.size(); }
     void undo();
     void redo();
-    /// What undo (redo) would take back (do again), in words; empty when there is nothing.
-    [[nodiscard]] std::string undoLabel() const;
-    [[nodiscard]] std::string redoLabel() const;
+    /// What undo (redo) would take back (do again); empty when there is nothing.
+    [[nodiscard]] Fact undoLabel() const;
+    [[nodiscard]] Fact redoLabel() const;
 
     [[nodiscard]] const std::vector<HistoryStep>& steps() const { return steps_; }
     [[nodiscard]] std::size_t at() const { return at_; }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shoot/shoot_json.h"
 
+#include "shoot/fact_json.h"
 #include "shoot/sound_choice_json.h"
 
 namespace brisk {
@@ -42,7 +43,7 @@ ordered_json estimateJson(const TetherEstimate& e) {
     for (const auto& s : e.slips) {
         j["slips"].push_back({s.takeTime.value, s.slip.value, s.agrees});
     }
-    j["reason"] = e.reason;
+    j["reason"] = factsJson(e.reason);
     return j;
 }
 
@@ -77,7 +78,7 @@ TetherEstimate estimateFrom(const ordered_json& j) {
     for (const auto& s : j.at("slips")) {
         e.slips.push_back({{s.at(0).get<double>()}, {s.at(1).get<double>()}, s.at(2).get<bool>()});
     }
-    e.reason = j.at("reason");
+    e.reason = factsFrom(j.at("reason"));
     return e;
 }
 
@@ -115,7 +116,8 @@ MediaItem mediaFrom(const ordered_json& j) {
     MediaItem m;
     m.id = j.at("id");
     m.role = j.at("role") == "take" ? MediaKind::Take : MediaKind::Recording;
-    m.identity = {j.at("fingerprint").at("bytes"), j.at("fingerprint").at("sha1")};
+    const auto& identity = j.contains("identity") ? j.at("identity") : j.at("fingerprint");
+    m.identity = {identity.at("bytes"), identity.at("sha1")};
     m.path = j.at("absolute_path");
     m.camera = j.value("camera", "");  // absent in files from before cameras had names
     // Absent in files from before takes could go on from others.
@@ -131,7 +133,7 @@ ordered_json mediaJson(const MediaItem& m, const fs::path& folder) {
                    {"role", kindText(m.role)},
                    {"relative_path", absolute.lexically_proximate(folder).string()},
                    {"absolute_path", absolute.string()},
-                   {"fingerprint", {{"bytes", m.identity.bytes}, {"sha1", m.identity.hash}}},
+                   {"identity", {{"bytes", m.identity.bytes}, {"sha1", m.identity.hash}}},
                    {"camera", m.camera}};
     if (m.goesOnFrom != 0) {
         j["goes_on_from"] = m.goesOnFrom;

@@ -22,7 +22,7 @@ NLOHMANN_JSON_SERIALIZE_ENUM(Uncovered, {{Uncovered::Silence, "silence"},
 ordered_json soundChoiceJson(const SoundChoice& c) {
     return {{"camera", c.camera},
             {"blend_db", c.blendDb},
-            {"ears", c.map},
+            {"channel_map", c.map},
             {"channels", c.channels},
             {"turned", c.turned},
             {"to_loudness", c.toLoudness},
@@ -40,7 +40,7 @@ SoundChoice soundChoiceFrom(const ordered_json& j) {
     SoundChoice c;
     c.camera = j.value("camera", c.camera);
     c.blendDb = j.value("blend_db", c.blendDb);
-    c.map = j.value("ears", c.map);
+    c.map = j.value("channel_map", j.value("ears", c.map));  // as the first schema called it
     c.channels = j.value("channels", c.channels);
     c.turned = j.value("turned", c.turned);
     c.toLoudness = j.value("to_loudness", c.toLoudness);

@@ -12,6 +12,7 @@
 #include "media/check/packet_digest.h"
 #include "media/read/probe.h"
 #include "store/file_hash.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/run_program.h"
 #include "support/signals.h"

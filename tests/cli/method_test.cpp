@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "dsp/plain_lag.h"
+#include "support/facts_text.h"
 #include "support/run_program.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"

@@ -8,6 +8,7 @@
 #include "shoot/commands.h"
 #include "shoot/edit_commands.h"
 #include "shoot/shoot_json.h"
+#include "support/facts_text.h"
 
 namespace brisk {
 namespace {
@@ -80,7 +81,7 @@ TEST_F(ContinuedTakes, OneLineServesBothAndTheyMoveAndLockAsOne) {
     shoot_.apply(commands::moveClean(shoot_.state(), 2, Seconds{0.5}));
     EXPECT_NEAR(tether(1).line.offset.value, 99.5, 1e-9);
     EXPECT_NEAR(tether(2).line.offset.value, tether(1).line.toRecording({240}).value, 1e-9);
-    shoot_.apply(commands::place(shoot_.state(), 1, {{120}, {-30}}, "by marks"));
+    shoot_.apply(commands::place(shoot_.state(), 1, {{120}, {-30}}, {"best-place"}));
     EXPECT_NEAR(tether(2).line.offset.value, tether(1).line.toRecording({240}).value, 1e-9);
     EXPECT_NEAR(tether(2).line.drift.value, -30, 1e-9);
     shoot_.apply(commands::lock(shoot_.state(), 1));
@@ -128,7 +129,7 @@ TEST_F(ContinuedTakes, ALooseOneIsLaidByTheOtherForAnEarToConfirm) {
     ASSERT_TRUE(shoot_.state().tetherOf(2));
     EXPECT_EQ(tether(2).state(), TetherState::NeedsAnEar);
     EXPECT_NEAR(tether(2).line.offset.value, tether(1).line.toRecording({240}).value, 1e-9);
-    EXPECT_NE(tether(2).found.reason.find("glue-07"), std::string::npos);
+    EXPECT_NE(sentence(tether(2).found.reason).find("glue-07"), std::string::npos);
 }
 
 TEST_F(ContinuedTakes, OfThreeTheBestMeasuredLeadsAllAndALooseFirstIsLaidByWhatFollows) {
@@ -137,7 +138,8 @@ TEST_F(ContinuedTakes, OfThreeTheBestMeasuredLeadsAllAndALooseFirstIsLaidByWhatF
     EXPECT_NEAR(tether(2).line.toRecording({60}).value, 400, 1e-9);
     EXPECT_EQ(tether(1).state(), TetherState::NeedsAnEar);
     EXPECT_NEAR(tether(1).line.toRecording({300}).value, 400, 1e-9);
-    EXPECT_NE(tether(1).found.reason.find("glue-08.mp4 goes on from it"), std::string::npos);
+    EXPECT_NE(sentence(tether(1).found.reason).find("glue-08.mp4 goes on from it"),
+              std::string::npos);
 }
 
 TEST_F(ContinuedTakes, IsSavedAndADamagedChainEnds) {

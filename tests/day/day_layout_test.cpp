@@ -7,6 +7,7 @@
 
 #include "shoot/commands.h"
 #include "shoot/shoot.h"
+#include "support/facts_text.h"
 
 namespace brisk {
 namespace {
@@ -121,7 +122,7 @@ TEST_F(DayLayoutTest, TakesOfOneCameraShareALaneUnlessTheyOverlap) {
     EXPECT_NE(of(d, a).lane, of(d, b).lane);
     shoot.apply(commands::setCamera({a, b, phone}, "the phone"));
     EXPECT_EQ(day().laneNames.front(), "the phone");
-    EXPECT_EQ(shoot.undoLabel(), "Name the camera of 3 takes");
+    EXPECT_EQ(sentence(shoot.undoLabel()), "Name the camera of 3 takes");
 }
 
 }  // namespace

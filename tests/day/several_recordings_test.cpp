@@ -4,6 +4,7 @@
 
 #include "shoot/commands.h"
 #include "shoot/shoot_json.h"
+#include "support/facts_text.h"
 
 namespace brisk {
 namespace {
@@ -43,7 +44,7 @@ TEST_F(SeveralRecordings, TheHeardOnesComeFirst) {
     EXPECT_EQ(all[0]->recording, 2);
     EXPECT_TRUE(all[2]->beside);
     EXPECT_EQ(shoot_.state().tetherOf(1)->recording, 2);
-    EXPECT_EQ(shoot_.undoLabel(), "Find matches for 1 take") << "three tethers, one take";
+    EXPECT_EQ(sentence(shoot_.undoLabel()), "Find matches for 1 take") << "three tethers, one take";
 }
 
 TEST_F(SeveralRecordings, WhatContinuesMovesAlongAndWhatStandsBesideDoesNot) {
@@ -53,7 +54,7 @@ TEST_F(SeveralRecordings, WhatContinuesMovesAlongAndWhatStandsBesideDoesNot) {
     EXPECT_EQ(on(4).line.offset.value, 7);
     // Onto another line: the two stay as they lie to each other.
     const double between = on(2).line.toRecording({40}).value - on(3).line.toRecording({40}).value;
-    shoot_.apply(commands::place(shoot_.state(), 1, {{31}, {-40}}, "by marks"));
+    shoot_.apply(commands::place(shoot_.state(), 1, {{31}, {-40}}, {"best-place"}));
     EXPECT_NEAR(on(2).line.toRecording({40}).value - on(3).line.toRecording({40}).value, between,
                 1e-9);
     EXPECT_NEAR(on(3).line.drift.value, -40, 1e-9);

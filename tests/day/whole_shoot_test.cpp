@@ -7,6 +7,7 @@
 
 #include "shoot/commands.h"
 #include "shoot/shoot.h"
+#include "support/facts_text.h"
 
 namespace brisk {
 namespace {
@@ -35,7 +36,7 @@ class WholeShootTest : public ::testing::Test {
         t.found.confidence = 1;
         t.found.overlap = {{0}, infos[take].duration};
         t.found.segments = {{t.found.overlap, t.line, {0}}};
-        t.found.reason = "All agree.";
+        t.found.reason = {{"said", {{"text", "All agree."}}}};
         return t;
     }
     void consider(std::vector<Tether>& found) {
@@ -58,7 +59,7 @@ TEST_F(WholeShootTest, AShortTakeBorrowsTheClockOfLongOnes) {
     EXPECT_NEAR(found[2].line.drift.value, 14.3, 1e-9);
     EXPECT_NEAR(found[2].line.toRecording({4}).value, middle.value, 1e-9) << "its place stays";
     EXPECT_EQ(found[2].found.line, found[2].line);
-    EXPECT_NE(found[2].found.reason.find("14.3 ppm"), std::string::npos);
+    EXPECT_NE(sentence(found[2].found.reason).find("14.3 ppm"), std::string::npos);
     EXPECT_NEAR(found[0].line.drift.value, 14.1, 1e-9) << "who measured well keeps their own";
     EXPECT_FALSE(found[2].movedByHand());
 }
@@ -108,7 +109,7 @@ TEST_F(WholeShootTest, AnUnsurePlaceSaysHowItFitsTheCamerasOrder) {
         found[1].found.status = MatchStatus::Unsure;
         consider(found);
         EXPECT_EQ(found[1].found.status, MatchStatus::Unsure) << "order is no sound";
-        return found[1].found.reason;
+        return sentence(found[1].found.reason);
     };
     EXPECT_NE(reasonAt(400).find("between C0007.mp4 and C0009.mp4"), std::string::npos);
     EXPECT_NE(reasonAt(1400).find("before C0009.mp4, and here it lies the other way round"),
@@ -129,7 +130,7 @@ TEST_F(WholeShootTest, TwoTakesOfOneCameraThatClaimTheSameStretchNeedAnEar) {
     consider(found);
     EXPECT_EQ(found[0].state(), TetherState::NeedsAnEar);
     EXPECT_EQ(found[1].state(), TetherState::NeedsAnEar);
-    EXPECT_NE(found[0].found.reason.find("same stretch as C0002.mp4"), std::string::npos);
+    EXPECT_NE(sentence(found[0].found.reason).find("same stretch as C0002.mp4"), std::string::npos);
     EXPECT_EQ(found[3].state(), TetherState::Offered) << "another camera may film the same";
     found = {match(a, 100, 0), match(b, 160.3, 0)};
     consider(found);

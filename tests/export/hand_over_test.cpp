@@ -43,7 +43,7 @@ class HandOver : public ::testing::Test {
             t.locked = true;
             t.line = t.found.line = {{4.0 + 15 * n}, {0}};
             t.found.status = MatchStatus::Matched;
-            t.found.reason = "7 of 7 windows agree within 0.1 ms.";
+            t.found.reason = {{"said", {{"text", "7 of 7 windows agree within 0.1 ms."}}}};
             for (int k = 0; k < 7; ++k) t.found.slips.push_back({{k + 0.5}, {1e-5 * k}, k != 3});
             state_.tethers.push_back(t);
         }

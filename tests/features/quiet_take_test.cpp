@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "sim/noise.h"
+#include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 

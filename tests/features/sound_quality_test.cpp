@@ -3,6 +3,7 @@
 
 #include "sim/room.h"
 #include "sim/speech.h"
+#include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 
@@ -47,11 +48,11 @@ TEST_F(SoundQualityTest, SaysWhichIsBetterAndByWhat) {
     const auto noise = [](double d) { return test::whiteNoise(60, 48000, d, 5); };
     const auto camera = qualityOf(shoot_.take(test::sum(far(4), noise(0.002))));
     const auto clean = qualityOf(shoot_.recording(test::sum(dry_, noise(0.0002))));
-    const std::string text = betterSound(camera, clean);
+    const std::string text = sentence(betterSound(camera, clean));
     EXPECT_EQ(text.find("The recording has"), 0u) << text;
     EXPECT_NE(text.find("less noise"), std::string::npos) << text;
-    EXPECT_EQ(betterSound(clean, clean), "Both sounds are about alike.");
-    const std::string turned = betterSound(clean, camera);
+    EXPECT_EQ(sentence(betterSound(clean, clean)), "Both sounds are about alike.");
+    const std::string turned = sentence(betterSound(clean, camera));
     EXPECT_EQ(turned.find("The camera has"), 0u) << turned;
 }
 

@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -37,8 +38,8 @@ TEST(SoundScan, WarnsOfOneSidedAndHotSound) {
     test::writeInterleaved(folder.file("a.wav"), stereo, {"pcm_s16le", 48000, 2, {}, {}});
     const SoundScan s = test::scanned(folder.file("a.wav"));
     ASSERT_EQ(s.info.warnings.size(), 2u);
-    EXPECT_NE(s.info.warnings[0].find("only channel 2 of 2"), std::string::npos);
-    EXPECT_NE(s.info.warnings[1].find("clipped"), std::string::npos);
+    EXPECT_NE(sentence(s.info.warnings[0]).find("only channel 2 of 2"), std::string::npos);
+    EXPECT_NE(sentence(s.info.warnings[1]).find("clipped"), std::string::npos);
 }
 
 TEST(SoundScan, TakesOneChannelWhenTold) {

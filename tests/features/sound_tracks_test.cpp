@@ -11,6 +11,7 @@
 #include "features/sound_scan.h"
 #include "media/read/heard_sound.h"
 #include "media/read/probe.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -66,7 +67,7 @@ TEST_P(TracksOfARecording, AreChannelsWhereverOneSeeks) {
     const HeardSound heard = heardSound(scan->info);
     EXPECT_EQ(heard.channels, 3);
     EXPECT_EQ(heard.names, (std::vector<std::string>{"Ines", "Press", "Bench"}));
-    EXPECT_EQ(scan->info.warnings.front(),
+    EXPECT_EQ(sentence(scan->info.warnings.front()),
               "It holds 3 sound tracks; they are read side by side, as 3 channels.");
     EXPECT_EQ(scan->level.channelRmsDb.size(), 3u);
     auto reader = scan->open();
@@ -143,7 +144,7 @@ TEST(SoundTracks, OfATakeOnlyWhatPlaysByItselfIsScratchSound) {
     take.sounds[1].title = "Front";
     EXPECT_EQ(heardSound(take).sounds, (std::vector<std::size_t>{0, 1}));
     EXPECT_EQ(heardSound(take).names, (std::vector<std::string>{"", "Front left", "Front right"}));
-    EXPECT_EQ(tracksSentence(take),
+    EXPECT_EQ(sentence(*tracksFact(take)),
               "It holds 5 sound tracks; 2 of them are read side by side, as 3 channels.");
     take.kind = MediaKind::Recording;
     const HeardSound all = heardSound(take);

@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QTest>
 
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -66,7 +67,7 @@ TEST_F(BadInputInTheWindow, AWavCutInTheMiddleIsUsedAndSaysSo) {
     const int id = w.window.session().state().ids(MediaKind::Recording).at(0);
     const auto& warnings = w.window.session().facts(id)->info.warnings;
     ASSERT_EQ(warnings.size(), 1u);
-    EXPECT_NE(warnings[0].find("Cut short"), std::string::npos);
+    EXPECT_NE(sentence(warnings[0]).find("Cut short"), std::string::npos);
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("silence")))
         << "the uncovered end is named";
 }

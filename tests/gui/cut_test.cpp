@@ -8,6 +8,7 @@
 
 #include "media/read/probe.h"
 #include "render/cut_snap.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -51,7 +52,7 @@ TEST_F(Cutting, APieceIsCutOutDroppedAndBroughtBackAndNothingMoves) {
     ASSERT_EQ(kept().size(), 2u);
     EXPECT_NEAR(kept()[0].end.value, 6, 1e-6);
     EXPECT_NEAR(kept()[1].start.value, 9, 1e-6);
-    EXPECT_EQ(QString::fromStdString(session().shoot().undoLabel()),
+    EXPECT_EQ(QString::fromStdString(sentence(session().shoot().undoLabel())),
               QLatin1String("Drop a piece of sewing-01.mp4"));
     EXPECT_EQ(session().soundPlan(w.take())->kept.size(), 2u) << "heard and written like that";
     EXPECT_EQ(session().state().tetherOf(w.take())->line, line);
@@ -115,10 +116,10 @@ TEST_F(Cutting, TheCardSaysWhatFillsTheUncoveredStretch) {
         << w.wordsOnScreen().toStdString();
     SoundChoice c;
     c.uncovered = Uncovered::Camera;
-    session().setSound({}, c, QStringLiteral("camera"));
+    session().setSound({}, c);
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("first 3.0 s: the camera's sound")));
     c.uncovered = Uncovered::Trimmed;
-    session().setSound({}, c, QStringLiteral("trimmed"));
+    session().setSound({}, c);
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("first 3.0 s: trimmed away")));
 }
 

@@ -12,6 +12,7 @@
 #include <filesystem>
 
 #include "app/list/take_panel.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -144,7 +145,7 @@ TEST_F(WholeShoot, AllThatAreSureAreTetheredInOneStepAndOneUndo) {
     match();
     ASSERT_TRUE(w.press(QStringLiteral("Tether all that are sure (2)")));
     EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 tethered, 1 loose"));
-    EXPECT_EQ(session().shoot().undoLabel(), "Tether 2 takes");
+    EXPECT_EQ(sentence(session().shoot().undoLabel()), "Tether 2 takes");
     w.press(QStringLiteral("Undo"));
     EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
 }
@@ -205,7 +206,7 @@ TEST_F(WholeShoot, MovedFilesAreFoundByDroppingTheirFolder) {
     EXPECT_EQ(session().state().media.size(), 4u) << "found, not added";
     EXPECT_EQ(session().state().tetherOf(id)->line, line);
     EXPECT_TRUE(session().placedPair(id)) << "read where it is now";
-    EXPECT_EQ(QString::fromStdString(session().shoot().undoLabel()),
+    EXPECT_EQ(QString::fromStdString(sentence(session().shoot().undoLabel())),
               QLatin1String("Find 1 moved file"));
 }
 
@@ -214,14 +215,14 @@ TEST_F(WholeShoot, OnlyTheSoundOfATakeCanBeWanted) {
     session().setRole(take("door.mp4"), MediaKind::Recording);
     EXPECT_EQ(session().state().ids(MediaKind::Recording).size(), 2u);
     EXPECT_EQ(map().day().ribbons.size(), 2u);
-    EXPECT_EQ(session().shoot().undoLabel(), "Use door.mp4 as a recording");
+    EXPECT_EQ(sentence(session().shoot().undoLabel()), "Use door.mp4 as a recording");
     w.press(QStringLiteral("Undo"));
     EXPECT_EQ(map().day().shelf.size(), 1u);
 }
 
 TEST_F(WholeShoot, AShootThatWasNeverSavedIsOfferedAfterACrash) {
     match();
-    const QString state = session().shoot().undoLabel().c_str();
+    const QString state = QString::fromStdString(sentence(session().shoot().undoLabel()));
     // As a crash leaves it: the journal of a program that no longer runs.
     const QDir folder(QString::fromUtf8(qgetenv("XDG_STATE_HOME")) +
                       QStringLiteral("/brisk-tether"));
@@ -244,7 +245,8 @@ TEST_F(WholeShoot, AShootThatWasNeverSavedIsOfferedAfterACrash) {
         QTest::mouseClick(offer, Qt::LeftButton);
         after.waitQuiet();
         EXPECT_EQ(after.window.session().state().media.size(), 4u);
-        EXPECT_EQ(QString::fromStdString(after.window.session().shoot().undoLabel()), state);
+        EXPECT_EQ(QString::fromStdString(sentence(after.window.session().shoot().undoLabel())),
+                  state);
         EXPECT_EQ(after.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
     }
     QFile::remove(left);

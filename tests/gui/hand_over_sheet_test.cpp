@@ -141,7 +141,7 @@ TEST_F(HandOverSheet, WherePiecesBeginIsChosenWhereATakeIsCutAndItsCostIsSaid) {
     QPushButton* keyFrame = w.button(QStringLiteral("pieces begin: at the key frame before"));
     EXPECT_TRUE(!keyFrame || !keyFrame->isVisible()) << "nothing is cut";
     const int take = session().state().ids(MediaKind::Take)[1];
-    session().keep(take, {{{3.4}, {9}}}, QStringLiteral("trimmed"));
+    session().keep(take, {{{3.4}, {9}}}, "keep-selection");
     keyFrame = w.button(QStringLiteral("pieces begin: at the key frame before"));
     ASSERT_TRUE(keyFrame && keyFrame->isVisible());
     EXPECT_TRUE(w.handOverWords().contains(QLatin1String("0:00:09.0 of the take. Picture untou")));

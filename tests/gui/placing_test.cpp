@@ -10,6 +10,7 @@
 #include "app/proof/slip_line.h"
 #include "app/proof/spot_checks.h"
 #include "app/tray/place_bar.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -220,7 +221,7 @@ TEST_F(Placing, APinIsDraggedNamedAndRemoved) {
     QTest::mouseClick(&w.seam(), Qt::LeftButton, {}, head());
     QTest::keyClick(&w.seam(), Qt::Key_Delete);
     EXPECT_FALSE(session().state().mark(id));
-    EXPECT_EQ(session().shoot().undoLabel(), "Remove press closes");
+    EXPECT_EQ(sentence(session().shoot().undoLabel()), "Remove press closes");
 }
 
 TEST_F(Placing, TheDistanceMovesWhatIsHeardAndLeavesTheMatch) {

@@ -7,6 +7,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -40,7 +41,7 @@ TEST_F(ProofTest, TheSlipLineShowsADriftOf30PartsPerMillion) {
     shootOf(test::cut(day_, 10, 90), test::onFastClock(day_, 30));
     pair_.tether.line.drift = {0};  // as if the clocks ran alike
     const ProofState& s = look();
-    EXPECT_EQ(s.verdict.fit, Fit::Drifting) << s.verdict.sentence;
+    EXPECT_EQ(s.verdict.fit, Fit::Drifting) << s.verdict.said;
     // The recorder counts more seconds: without correction the clean sound lags more and more.
     EXPECT_NEAR(s.verdict.slope, -30e-6, 1e-6);
     for (const SlipPoint& p : s.slips) {
@@ -56,7 +57,7 @@ TEST_F(ProofTest, TheSlipLineShowsAGapWhereItIs) {
     shootOf(test::cut(day_, 10, 90), gap);
     ASSERT_EQ(pair_.tether.found.segments.size(), 2u) << pair_.tether.found.reason;
     const ProofState& s = look();
-    ASSERT_EQ(s.verdict.jumps.size(), 1u) << s.verdict.sentence;
+    ASSERT_EQ(s.verdict.jumps.size(), 1u) << s.verdict.said;
     EXPECT_NEAR(s.verdict.jumps[0].at.value, 50, 3);
     EXPECT_NEAR(s.verdict.jumps[0].by.value, 0.5, 1e-3);
 }

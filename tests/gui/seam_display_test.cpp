@@ -11,6 +11,7 @@
 #include "app/seam/match_curve_view.h"
 #include "app/style/colours.h"
 #include "app/tray/place_bar.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"

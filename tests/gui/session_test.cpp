@@ -5,6 +5,7 @@
 
 #include <QTest>
 
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -53,7 +54,7 @@ TEST_F(SessionTest, TheSameFileTwiceIsOneFile) {
     session_.addFiles({path_});
     ASSERT_TRUE(waitQuiet());
     EXPECT_EQ(session_.state().media.size(), 1u);
-    EXPECT_EQ(session_.shoot().undoLabel(), "Add rec.wav");
+    EXPECT_EQ(sentence(session_.shoot().undoLabel()), "Add rec.wav");
 }
 
 TEST_F(SessionTest, WorkSaysWhatItDoes) {

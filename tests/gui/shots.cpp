@@ -49,7 +49,7 @@ void press(MainWindow& w, const QString& text) {
 /// The sheet: planned, being written, done.
 void handOver(MainWindow& w, const QDir& out) {
     const QTemporaryDir folder;
-    w.session().keep(w.bench().take(), {{{4.3}, {31}}}, QStringLiteral("Trim"));
+    w.session().keep(w.bench().take(), {{{4.3}, {31}}}, "trim-start");
     press(w, QStringLiteral("Hand over…"));
     auto& desk = w.handOver().desk();
     desk.change([&](brisk::HandOverChoice& c) {
@@ -103,8 +103,8 @@ void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
     brisk::SoundChoice sound = w.session().state().sound;
     sound.uncovered = brisk::Uncovered::Camera;
     sound.quietClaps = true;
-    w.session().setSound({}, sound, QStringLiteral("camera where the recording ends"));
-    w.session().keep(take, {{{1.5}, {24}}}, QStringLiteral("Trim"));
+    w.session().setSound({}, sound);
+    w.session().keep(take, {{{1.5}, {24}}}, "trim-start");
     w.session().unlock(take);
     w.session().moveClean(take, brisk::milliseconds(12));
     w.bench().setPlayhead(brisk::Seconds{6});
@@ -180,13 +180,12 @@ int main(int argc, char** argv) {
     sound.camera = brisk::CameraSound::SecondTrack;
     sound.quietClaps = true;
     sound.toLoudness = true;
-    w.session().setSound({}, sound, QStringLiteral("a second track, quiet claps"));
+    w.session().setSound({}, sound);
     w.bench().seam().zoomToPlayhead(2.4);
     w.bench().showSound();
     (void)QTest::qWaitFor([&] { return w.session().soundPlan(take)->level.lufs > -70; }, 60000);
     shoot(w, out.filePath(QStringLiteral("sound.png")));
-    w.session().keep(take, {{{4}, {16.2}}, {{16.2}, {24}}, {{31}, {47}}},
-                     QStringLiteral("Drop a piece of"));
+    w.session().keep(take, {{{4}, {16.2}}, {{16.2}, {24}}, {{31}, {47}}}, "drop-piece");
     w.bench().showTake(0);
     w.choose(take);
     w.bench().setPlayhead(brisk::Seconds{12});

@@ -11,6 +11,7 @@
 #include "app/list/take_panel.h"
 #include "app/tray/channel_menu.h"
 #include "app/tray/sound_panel.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -126,7 +127,7 @@ TEST_F(SoundChoices, TakesAreMadeAlikeByTheOneInTheMiddle) {
         lufs.push_back(measureLevel(plan, {})->lufs);
     }
     EXPECT_NEAR(target, std::max(lufs[0], lufs[1]), 0.051) << lufs[0] << ' ' << lufs[1];
-    EXPECT_TRUE(QString::fromStdString(session().shoot().undoLabel())
+    EXPECT_TRUE(QString::fromStdString(sentence(session().shoot().undoLabel()))
                     .startsWith(QLatin1String("For all takes: levels alike, ")));
 }
 
@@ -210,7 +211,7 @@ TEST_F(SoundChoices, ATetheredTakeIsNotMovedBySlipsOfTheHandAndASlippedOneGoesBa
     ASSERT_TRUE(w.press(QStringLiteral("Back to the tether")));
     EXPECT_EQ(session().state().tetherOf(take)->line, was) << "to the sample";
     EXPECT_EQ(session().state().stateOf(take), TetherState::Tethered);
-    EXPECT_EQ(QString::fromStdString(session().shoot().undoLabel()),
+    EXPECT_EQ(QString::fromStdString(sentence(session().shoot().undoLabel())),
               QLatin1String("Back to the tether of sewing-01.mp4"));
 }
 

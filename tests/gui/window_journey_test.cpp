@@ -14,6 +14,7 @@
 #include "app/bench/empty_bench.h"
 #include "app/picture/picture_view.h"
 #include "media/check/packet_digest.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -84,7 +85,7 @@ TEST_F(Journey, FromTwoDroppedFilesToAFinishedVideoAndBack) {
     measureAgainstTruth(file, BRISK_DEMO);
 
     // And back: every step says what it was, until nothing is left.
-    EXPECT_EQ(w.window.session().shoot().undoLabel(), "Tether bench-01.mp4");
+    EXPECT_EQ(sentence(w.window.session().shoot().undoLabel()), "Tether bench-01.mp4");
     int steps = 0;
     while (w.press(QStringLiteral("Undo"))) ++steps;
     EXPECT_EQ(steps, 3) << "tether, find, add";

@@ -5,6 +5,7 @@
 
 #include "align/assemble/match.h"
 #include "sim/room.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"

@@ -9,6 +9,7 @@
 #include "shoot/mark_commands.h"
 #include "shoot/project_file.h"
 #include "shoot/shoot_json.h"
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -60,7 +61,7 @@ class EditProperties : public ::testing::Test {
             case 0:
                 return commands::moveClean(s, t, {at(2) - 1});
             case 1:
-                return commands::place(s, t, {{at(300)}, {at(20)}}, "by marks");
+                return commands::place(s, t, {{at(300)}, {at(20)}}, {"best-place"});
             case 2:
                 return commands::takeMatches({found(t)});
             case 3:
@@ -70,9 +71,9 @@ class EditProperties : public ::testing::Test {
             case 5:
                 return commands::setSoundDelay(s, t, {at(0.04)});
             case 6:
-                return commands::setTakeSound(s, {t}, anyChoice(), "sound");
+                return commands::setTakeSound(s, {t}, anyChoice());
             default:
-                return commands::keep(s, t, cutAt(keptOf(t), {at(120)}), kWhole, "Cut");
+                return commands::keep(s, t, cutAt(keptOf(t), {at(120)}), kWhole, "cut");
         }
     }
     Command deliberate(int t) {
@@ -85,20 +86,19 @@ class EditProperties : public ::testing::Test {
             case 2:
                 return commands::backToTether(s, t);
             case 3:
-                return commands::keep(s, t, dropAt(keptOf(t), {at(120)}), kWhole,
-                                      "Drop a piece of");
+                return commands::keep(s, t, dropAt(keptOf(t), {at(120)}), kWhole, "drop-piece");
             case 4:
                 return commands::keep(s, t, bringBackAt(keptOf(t), {at(120)}, kWhole), kWhole,
-                                      "Bring back a piece of");
+                                      "bring-back");
             case 5:
-                return commands::setShootSound(anyChoice(), "sound");
+                return commands::setShootSound(s, anyChoice());
             case 6:
                 return commands::addMark(s, t, {at(120)});
             default: {
                 const double from = at(60);
                 const TimeRanges shared{{{from}, {from + 50}}};
                 const TimeRanges kept = keptWithin(keptOf(t), shared);
-                return commands::keep(s, t, kept.empty() ? shared : kept, kWhole, "Trim");
+                return commands::keep(s, t, kept.empty() ? shared : kept, kWhole, "keep-selection");
             }
         }
     }
@@ -150,7 +150,7 @@ TEST_F(EditProperties, ThousandsOfEditsKeepWhatMustHold) {
             const auto tethered = was ? before.editOf(t)->tethered : std::vector<Tether>{};
             const Command c = deliberate(t);
             shoot_.apply(c);
-            if (was && c.label.starts_with("Back to the tether")) {
+            if (was && c.label.id == "back-to-tether") {
                 ++back;
                 ASSERT_EQ(shoot_.state().stateOf(t), TetherState::Tethered);
                 std::vector<Tether> now;

@@ -3,6 +3,7 @@
 
 #include "shoot/commands.h"
 #include "shoot/shoot.h"
+#include "support/facts_text.h"
 
 namespace brisk {
 namespace {
@@ -40,11 +41,11 @@ TEST_F(History, GoesThroughTheStatesInWords) {
     EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "offered");
     shoot.apply(commands::lock(shoot.state(), take));
     EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "tethered");
-    EXPECT_EQ(shoot.undoLabel(), "Tether press-02.mov");
+    EXPECT_EQ(sentence(shoot.undoLabel()), "Tether press-02.mov");
     shoot.apply(commands::unlock(shoot.state(), take));
     shoot.apply(commands::moveClean(shoot.state(), take, milliseconds(2)));
     EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "slipped");
-    EXPECT_EQ(shoot.undoLabel(), "Move the clean sound of press-02.mov by 2.0 ms");
+    EXPECT_EQ(sentence(shoot.undoLabel()), "Move the clean sound of press-02.mov by 2.0 ms");
 }
 
 TEST_F(History, UndoesToTheStartAndRedoesToTheEnd) {
@@ -56,7 +57,7 @@ TEST_F(History, UndoesToTheStartAndRedoesToTheEnd) {
     while (shoot.canRedo()) shoot.redo();
     EXPECT_EQ(shoot.state().stateOf(take), TetherState::Tethered);
     shoot.undo();
-    EXPECT_EQ(shoot.redoLabel(), "Tether press-02.mov");
+    EXPECT_EQ(sentence(shoot.redoLabel()), "Tether press-02.mov");
     shoot.apply(commands::removeMedia(shoot.state(), take));
     EXPECT_FALSE(shoot.canRedo()) << "a new step drops what was undone";
     EXPECT_TRUE(shoot.state().tethers.empty()) << "a removed take leaves no tether behind";

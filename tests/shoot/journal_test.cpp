@@ -85,7 +85,7 @@ TEST_F(JournalTest, HoldsEveryStepAndTheWholeHistory) {
     EXPECT_EQ(text(back.state()), text(shoot.state()));
     EXPECT_EQ(back.undoLabel(), shoot.undoLabel());
     EXPECT_EQ(back.redoLabel(), shoot.redoLabel());
-    while (shoot.undoLabel() != "" && back.canUndo()) {
+    while (!shoot.undoLabel().empty() && back.canUndo()) {
         shoot.undo();
         back.undo();
         ASSERT_EQ(text(back.state()), text(shoot.state()));

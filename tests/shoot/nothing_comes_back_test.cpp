@@ -8,6 +8,7 @@
 #include "shoot/edit_commands.h"
 #include "shoot/mark_commands.h"
 #include "shoot/project_file.h"
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -80,7 +81,8 @@ TEST_F(NothingComesBack, AProjectThatSpeaksOfFilesItDoesNotHoldIsMended) {
     ASSERT_TRUE(loaded);
     EXPECT_TRUE(loaded->state.tethers.empty());
     ASSERT_FALSE(loaded->warnings.empty());
-    EXPECT_NE(loaded->warnings.back().find("files that it does not hold"), std::string::npos);
+    EXPECT_NE(sentence(loaded->warnings.back()).find("files that it does not hold"),
+              std::string::npos);
 }
 
 TEST_F(NothingComesBack, ALockedTakeStaysWhenTheOneItGoesOnFromIsMoved) {
@@ -95,7 +97,7 @@ TEST_F(NothingComesBack, ALockedTakeStaysWhenTheOneItGoesOnFromIsMoved) {
     shoot.apply(commands::moveClean(shoot.state(), a, {0.5}));
     EXPECT_EQ(offset(a), 9.5);
     EXPECT_EQ(offset(b), 70);
-    shoot.apply(commands::place(shoot.state(), a, {{12}, {5}}, "by marks"));
+    shoot.apply(commands::place(shoot.state(), a, {{12}, {5}}, {"best-place"}));
     EXPECT_EQ(offset(b), 70);
     shoot.apply(commands::layOn(shoot.state(), a, rec, {40}));
     EXPECT_EQ(offset(b), 70);
@@ -106,7 +108,7 @@ TEST_F(NothingComesBack, WhatAPersonWroteIntoTheFileCounts) {
     const int a = add("/card/a.mp4", MediaKind::Take);
     const int rec = add("/card/rec.wav", MediaKind::Recording);
     shoot.apply(commands::layOn(shoot.state(), a, rec, {10}));
-    shoot.apply(commands::keep(shoot.state(), a, {{{1}, {5}}}, {{0}, {60}}, "Trim"));
+    shoot.apply(commands::keep(shoot.state(), a, {{{1}, {5}}}, {{0}, {60}}, "trim-end"));
     const test::TempFolder folder;
     const std::string path = folder.file("day.brisk");
     for (const char* what : {"sound", "edits"}) {
@@ -125,7 +127,7 @@ TEST_F(NothingComesBack, WhatAPersonWroteIntoTheFileCounts) {
         } else {
             EXPECT_FALSE(loaded->shoot.state().editOf(a));
         }
-        const std::string said = loaded->warnings.back();
+        const std::string said = sentence(loaded->warnings.back());
         EXPECT_NE(said.find("changed elsewhere"), std::string::npos) << said;
     }
 }

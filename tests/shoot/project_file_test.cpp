@@ -5,6 +5,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -42,7 +43,10 @@ ShootState sample(const TempFolder& folder) {
     t.found.residualEnd = milliseconds(-0.2);
     t.found.rivals = {{{12}, -3.5}};
     t.found.slips = {{{1}, milliseconds(0.1), true}, {{2}, milliseconds(9), false}};
-    t.found.reason = "The evidence is thin.";
+    t.found.reason = {
+        {"thin-evidence",
+         {{"agreement", Fact{"windows-agree", {{"agreeing", 4}, {"used", 9}, {"within_ms", 0.5}}}},
+          {"rival", Fact{"no-rival"}}}}};
     s.tethers = {t};
     s.marks = {{3, 1, {4.125}, "first clap"}, {4, 2, {1171.6}, "door"}};
     return s;
@@ -113,8 +117,8 @@ TEST(ProjectFile, SaysWhatIsMissingAndWhatChanged) {
     const auto back = loadProject(folder.file("day.brisk"));
     ASSERT_TRUE(back);
     ASSERT_EQ(back->warnings.size(), 2u);
-    EXPECT_NE(back->warnings[0].find("a.mov was not found"), std::string::npos);
-    EXPECT_NE(back->warnings[1].find("b.wav has changed"), std::string::npos);
+    EXPECT_NE(sentence(back->warnings[0]).find("a.mov was not found"), std::string::npos);
+    EXPECT_NE(sentence(back->warnings[1]).find("b.wav has changed"), std::string::npos);
     EXPECT_EQ(back->state.tethers.size(), 1u) << "nothing known of them is lost";
 }
 

@@ -5,6 +5,7 @@
 #include "shoot/journal.h"
 #include "shoot/mark_commands.h"
 #include "shoot/project_file.h"
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -45,7 +46,7 @@ TEST_F(SnapshotTest, OneGoesBackToItWholeAndThatIsAStepLikeAnyOther) {
     EXPECT_EQ(offset(2), 20);
     EXPECT_TRUE(shoot.state().marks.empty());
     EXPECT_TRUE(shoot.state().item(later)) << "a file that was added since stays";
-    EXPECT_EQ(shoot.undoLabel(), "Back to \"before the cut\"");
+    EXPECT_EQ(sentence(shoot.undoLabel()), "Back to \"before the cut\"");
     shoot.undo();
     EXPECT_EQ(offset(1), 9.5);
     EXPECT_EQ(shoot.state().marks.size(), 1u);
@@ -56,7 +57,7 @@ TEST_F(SnapshotTest, OrForOneTakeAlone) {
     EXPECT_EQ(offset(1), 10);
     EXPECT_EQ(offset(2), 19.5);
     EXPECT_TRUE(shoot.state().marksOf(1).empty());
-    EXPECT_EQ(shoot.undoLabel(), "a.mp4 as in \"before the cut\"");
+    EXPECT_EQ(sentence(shoot.undoLabel()), "a.mp4 as in \"before the cut\"");
 }
 
 TEST_F(SnapshotTest, SurvivesSavingAndACrash) {

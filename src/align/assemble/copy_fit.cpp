@@ -13,8 +13,6 @@
 #include "align/measure/window_reader.h"
 #include "dsp/plain_lag.h"
 
-#include "core/number_text.h"
-
 namespace brisk {
 namespace {
 
@@ -88,8 +86,9 @@ ClockLine onCopy(ClockLine toOld, ClockLine copyToOld) {
 }
 
 Result<CopyFit> fitCopy(const SoundScan& copy, const SoundScan& old, const JobControl& job) {
-    const std::string names =
-        fileNameOf(copy) + " is not the same sound as " + fileNameOf(old) + ": ";
+    const auto refused = [&](const char* id, const Facts& why) {
+        return Fact{id, {{"copy", fileNameOf(copy)}, {"recording", fileNameOf(old)}, {"why", why}}};
+    };
     CopyFit fit;
     // Matched like a take, but by its sound alone: time stamps may be another program's.
     SoundScan asTake = copy;
@@ -100,19 +99,17 @@ Result<CopyFit> fitCopy(const SoundScan& copy, const SoundScan& old, const JobCo
     fit.line = found->line;
     fit.polarity = found->polarity;
     if (found->status != MatchStatus::Matched) {
-        fit.refusal = names + found->reason;
+        fit.refusal = refused("not-the-same-sound", found->reason);
         return fit;
     }
     if (!found->oneLineHolds()) {
-        fit.refusal = fileNameOf(copy) + " is " + fileNameOf(old) +
-                      " with something cut out or put in, so that not all tethers can be kept." +
-                      found->reason;
+        fit.refusal = refused("copy-was-cut", found->reason);
         return fit;
     }
     const double apart = std::fabs(found->line.drift.value) * 1e-6 * found->overlap.length().value;
     if (apart > kSameClock) {
-        fit.refusal = names + "it runs on another clock (" + fixedText(found->line.drift.value, 1) +
-                      " ppm), as another recorder does. Add it as a recording of its own.";
+        fit.refusal = refused("not-the-same-sound",
+                              {{"another-clock", {{"drift_ppm", found->line.drift.value}}}});
         return fit;
     }
     // On the old file's own clock then; drift that small is what measuring costs.
@@ -122,8 +119,7 @@ Result<CopyFit> fitCopy(const SoundScan& copy, const SoundScan& old, const JobCo
     if (!seen) return tl::unexpected(seen.error());
     fit.likeness = medianOf(*seen, [](const Look& l) { return l.likeness; });
     if (fit.likeness < kLikeEnough) {
-        fit.refusal =
-            names + "it was heard by another microphone. Add it as a recording of its own.";
+        fit.refusal = refused("not-the-same-sound", {{"another-microphone"}});
         return fit;
     }
     fit.line.offset =

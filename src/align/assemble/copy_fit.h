@@ -10,6 +10,7 @@
 #include <string>
 
 #include "core/clock_line.h"
+#include "core/fact.h"
 #include "core/job_control.h"
 #include "core/result.h"
 #include "features/sound_scan.h"
@@ -20,7 +21,7 @@ struct CopyFit {
     ClockLine line;       ///< From the copy's recording time to the old file's.
     int polarity = 1;     ///< Of the copy against the old file.
     double likeness = 0;  ///< Median correlation of the loud moments, 0 to 1.
-    std::string refusal;  ///< Why it is no copy, as a sentence; empty where it is one.
+    Fact refusal;         ///< Why it is no copy; empty where it is one.
 
     [[nodiscard]] bool same() const { return refusal.empty(); }
 };

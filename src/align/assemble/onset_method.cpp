@@ -10,12 +10,11 @@ namespace brisk {
 Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job) {
     const SoundScan& take = reader.take();
     if (take.spikes.empty() || reader.recording().spikes.empty()) {
-        return refusal(take.spikes.empty() ? "No claps are heard in the take."
-                                           : "No claps are heard in the recording.");
+        return refusal({take.spikes.empty() ? "no-claps-in-take" : "no-claps-in-recording"});
     }
     auto found = matchByClaps(reader, {{0}, take.length()}, job);
     if (!found) return tl::unexpected(found.error());
-    if (found->empty()) return refusal("Nothing is heard around the claps.");
+    if (found->empty()) return refusal({"silent-claps"});
     const ClapMatch& best = found->front();
     const Seconds scratchStart = take.info.soundStartInTake();
     TetherEstimate e = estimateFrom({{best.match.overlap, best.match}}, scratchStart);

@@ -13,14 +13,15 @@ Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& sear
                                      const std::optional<StampPlace>& stamps,
                                      const JobControl& job) {
     if (!stamps) {
-        return refusal("The two files carry no time stamps that can be compared.");
+        return refusal({"no-stamps"});
     }
     auto heard = matchByWaveform(reader, searched, stamps, 0, job);
     if (!heard) return heard;
     const double apart = std::abs((heard->line.offset - stamps->line.offset).value);
     if (heard->status != MatchStatus::Unmatched && apart <= stamps->doubt.value) {
         heard->method = "timecode";
-        heard->reason = "By " + stamps->sources + ", and the sound agrees: " + heard->reason;
+        heard->reason = {
+            {"stamps-and-sound", {{"stamps", stamps->sources}, {"agreement", heard->reason}}}};
         return heard;
     }
     TetherEstimate e;
@@ -29,7 +30,7 @@ Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& sear
     const Seconds scratchStart = take.info.soundStartInTake();
     TimeRange overlap = reader.overlap(onScratchTime(stamps->line, scratchStart));
     if (overlap.length() <= Seconds{0}) {
-        return refusal("By " + stamps->sources + " the two were not running at the same time.");
+        return refusal({"stamps-apart", {{"stamps", stamps->sources}}});
     }
     e.overlap = {overlap.start + scratchStart, overlap.end + scratchStart};
     e.line = stamps->line;
@@ -38,12 +39,10 @@ Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& sear
     if (heard->status == MatchStatus::Matched) {
         e.rivals = {{heard->line.offset, 0}};
         e.confidence = 0.02;
-        e.reason = "The " + stamps->sources +
-                   " put it here, but the sound fits elsewhere beyond doubt; were the clocks set?";
+        e.reason = {{"stamps-against-sound", {{"stamps", stamps->sources}}}};
     } else {
         e.confidence = kStampConfidence;
-        e.reason = "Placed by " + stamps->sources +
-                   " alone, to a picture frame at best; the sound does not decide. Listen to it.";
+        e.reason = {{"stamps-alone", {{"stamps", stamps->sources}}}};
     }
     return e;
 }

@@ -59,8 +59,9 @@ class Microphone {
         TetherEstimate& e = laid_.front().place.estimate;
         e.status = MatchStatus::Unsure;
         e.confidence = std::min(e.confidence, kContradicted);
-        e.reason = "It fits " + fileNameOf(other) + " as well as " + fileNameOf(first()) +
-                   ", and one recorder made both at different times. " + e.reason;
+        e.reason.insert(e.reason.begin(), {"fits-two-recordings",
+                                           {{"other", fileNameOf(other)},
+                                            {"recording", fileNameOf(first())}}});
     }
     /// Looks for the files that go on where these end.
     Result<void> complete() {
@@ -114,8 +115,8 @@ class Microphone {
                 if (!wrong) return tl::unexpected(wrong.error());
                 if (*wrong) continue;
                 laid_.push_back(continued(i, r, after));
-                laid_.back().place.estimate.reason =
-                    "It goes on from " + fileNameOf(here) + " to the sample, by their time stamps.";
+                laid_.back().place.estimate.reason = {
+                    {"goes-on-by-stamps", {{"recording", fileNameOf(here)}}}};
                 return {};
             }
         }
@@ -240,9 +241,8 @@ class Microphone {
         if (std::fabs(off.value) > kTouching.value) return;
         e.line = line;
         for (TetherSegment& s : e.segments) s.line = line;
-        if (e.reason.find("to the sample") != std::string::npos) return;
-        e.reason += (e.reason.empty() ? "" : " ") + std::string("It and ") +
-                    fileNameOf(*lead.recording) + " continue each other: one clock.";
+        if (findFact(e.reason, "goes-on-by-stamps")) return;
+        e.reason.push_back({"one-clock", {{"recording", fileNameOf(*lead.recording)}}});
     }
 
     const SoundScan& take_;

@@ -9,7 +9,6 @@
 #include "align/measure/estimate_from.h"
 #include "align/measure/jump_search.h"
 #include "align/nominate/coarse_search.h"
-#include "core/time_text.h"
 
 namespace brisk {
 namespace {
@@ -80,21 +79,22 @@ Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader, CoarseRe
     return out;
 }
 
-/// " The recording lost 0.320 s at 0:00:54.2." for each jump.
-std::string jumpWords(const std::vector<TetherSegment>& segments) {
-    std::string text;
+/// What was lost or repeated, jump by jump.
+Facts jumpFacts(const std::vector<TetherSegment>& segments) {
+    Facts out;
     for (std::size_t i = 0; i + 1 < segments.size(); ++i) {
         const Seconds at = segments[i + 1].range.start;
         const double lost =
             (segments[i].line.toRecording(at) - segments[i + 1].line.toRecording(at)).value;
-        text += std::string(lost > 0 ? " The recording lost " : " The recording repeats ") +
-                clockText({std::fabs(lost)}, 3) + " at " + clockText(at, 1) + " of the take";
         const Seconds doubt = segments[i + 1].startDoubt;
-        text += doubt.value > kSameMoment
-                    ? ", in a pause: it may be up to " + clockText(doubt, 1) + " earlier or later."
-                    : ".";
+        Fact jump{lost > 0 ? "recording-lost" : "recording-repeats",
+                  {{"seconds", std::fabs(lost)}, {"at", at}}};
+        if (doubt.value > kSameMoment) {
+            jump.args.emplace_back("doubt", Fact{"jump-in-pause", {{"doubt", doubt}}});
+        }
+        out.push_back(std::move(jump));
     }
-    return text;
+    return out;
 }
 
 struct Tested {
@@ -150,15 +150,15 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
     auto places = candidates(reader, searched, stamps, job.part(0, 0.4));
     if (!places) {
         if (!isAnswer(places.error())) return tl::unexpected(places.error());
-        return refusal(places.error().sentence);
+        return refusal({places.error().code == ErrorCode::Silent ? "one-is-silent" : "too-short-to-tell"});
     }
-    if (places->empty()) return refusal("No place where the two sounds agree at all.");
+    if (places->empty()) return refusal({"no-place"});
     if (places->front().score < leastCoarse) {
-        return refusal("Nothing here comes near what the take is matched with elsewhere.");
+        return refusal({"matched-elsewhere"});
     }
     auto tested = measureBest(reader, *places, job.part(0.4, 0.9));
     if (!tested) return tl::unexpected(tested.error());
-    if (tested->empty()) return refusal("The two sounds share too little to compare.");
+    if (tested->empty()) return refusal({"too-little-shared"});
 
     const SoundScan& take = reader.take();
     const Seconds scratchStart = take.info.soundStartInTake();
@@ -203,9 +203,9 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
     TetherEstimate e = estimateFrom(*stretches, scratchStart);
     e.rivals = std::move(rivals);
     judge(*stretches, rival, e);
-    e.reason += jumpWords(e.segments);
+    for (Fact& f : jumpFacts(e.segments)) e.reason.push_back(std::move(f));
     if (chosen != 0 && e.status == MatchStatus::Unsure) {
-        e.reason += " This one is where the time stamps have it.";
+        e.reason.push_back({"where-stamps-have-it"});
     }
     return e;
 }

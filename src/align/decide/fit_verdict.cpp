@@ -6,7 +6,6 @@
 #include <vector>
 
 #include "align/measure/line_fit.h"
-#include "core/time_text.h"
 
 namespace brisk {
 namespace {
@@ -23,19 +22,12 @@ constexpr std::size_t kBorneOutBy = 3;  // points on either side of a jump
 constexpr int kMinCount = 3;
 constexpr double kMaxSlope = 1e-3;
 
-std::string apart(Seconds slip) {
-    return slipText({std::fabs(slip.value)});
-}
-
-std::string heardAs(double slip) {
-    if (slip < kTogether) return "together";
-    if (slip < kHollow) return "both together sound hollow";
-    if (slip < kEcho) return "heard as an echo";
-    return "lips look wrong";
-}
-
-std::string atTime(Seconds t) {
-    return "at " + clockText(t, 0);
+/// What ears and eyes make of two sounds that are so far apart.
+Fact heardAs(double slip) {
+    return {slip < kTogether ? "heard-together"
+            : slip < kHollow ? "heard-hollow"
+            : slip < kEcho   ? "heard-as-echo"
+                             : "lips-look-wrong"};
 }
 
 double medianOf(std::span<const LinePoint> points) {
@@ -77,14 +69,13 @@ FitVerdict fitVerdict(std::span<const SlipPoint> points) {
     }
     v.heard = static_cast<int>(heard.size());
     if (v.asked == 0) {
-        v.sentence = "Nothing was compared yet.";
+        v.said = {{"nothing-compared"}};
         return v;
     }
-    const std::string of = std::to_string(v.heard) + " of " + std::to_string(v.asked) + " places";
     if (v.heard < std::min(kMinCount, v.asked) || v.heard < kMinHeard * v.asked) {
         v.fit = Fit::Nothing;
-        v.sentence = v.heard == 0 ? "No common sound was found: nothing speaks for this place."
-                                  : "Common sound in only " + of + ": too little to say.";
+        v.said = {v.heard == 0 ? Fact{"nothing-common"}
+                               : Fact{"little-common", {{"heard", v.heard}, {"asked", v.asked}}}};
         return v;
     }
     const LineFit line = fitLine(heard, heard.size() >= 4 ? kMaxSlope : 0.0);
@@ -107,44 +98,39 @@ FitVerdict fitVerdict(std::span<const SlipPoint> points) {
     if (!v.jumps.empty()) {
         const SlipJump& j = v.jumps.front();
         v.fit = Fit::Jumping;
-        v.sentence = "The slip jumps by " + apart(j.by) + " " + atTime(j.at) +
-                     ": the recorder lost or repeated sound there.";
-        if (v.jumps.size() > 1) {
-            v.sentence += " " + std::to_string(v.jumps.size()) + " jumps in all.";
-        }
+        v.said = {{"lag-jumps", {{"by", std::fabs(j.by.value)}, {"at", j.at}}}};
+        if (v.jumps.size() > 1) v.said.push_back({"jumps-in-all", {{"jumps", v.jumps.size()}}});
         return v;
     }
     if (off > kMaxOff * v.heard) {
         v.fit = Fit::Jumping;
-        v.sentence = std::to_string(v.heard - off) + " of " + std::to_string(v.heard) +
-                     " places agree on one line, the others do not: look where the slip jumps.";
+        v.said = {{"some-off-one-line", {{"agreeing", v.heard - off}, {"heard", v.heard}}}};
         return v;
     }
     const double ends = std::max(std::fabs(v.atStart.value), std::fabs(v.atEnd.value));
     if (ends < kTogether) {
         v.fit = Fit::InPlace;
-        v.sentence = "In place from first to last: never more than " + apart(v.worst) +
-                     " apart, worst " + atTime(v.worstAt) + ".";
+        v.said = {{"in-place", {{"worst", std::fabs(v.worst.value)}, {"at", v.worstAt}}}};
     } else if (std::fabs((v.atEnd - v.atStart).value) > kTogether) {
         v.fit = Fit::Drifting;
-        v.sentence = "The clocks run apart: " + slipText(v.atStart) + " at the start, " +
-                     slipText(v.atEnd) + " at the end.";
+        v.said = {{"clocks-run-apart", {{"start", v.atStart}, {"end", v.atEnd}}}};
     } else {
         v.fit = ends < kHollow ? Fit::Hollow : ends < kEcho ? Fit::Echo : Fit::Apart;
-        v.sentence = "Apart by " + apart(v.worst) + " all along: " + heardAs(ends) + ".";
+        v.said = {{"apart-all-along",
+                   {{"worst", std::fabs(v.worst.value)}, {"heard_as", heardAs(ends)}}}};
     }
-    if (off > 0) v.sentence += " " + std::to_string(off) + " places lie off the line.";
+    if (off > 0) v.said.push_back({"off-the-line", {{"off", off}}});
     return v;
 }
 
-std::string slipWords(std::optional<Seconds> slip) {
-    if (!slip) return "no common sound here";
+Fact slipFact(std::optional<Seconds> slip) {
+    if (!slip) return {"no-common-sound-here"};
     const double size = std::fabs(slip->value);
-    const char* words = size < kTogether ? "together"
-                        : size < kHollow ? "hollow"
-                        : size < kEcho   ? "echo"
-                                         : "apart";
-    return apart(*slip) + ": " + words;
+    return {size < kTogether ? "slip-together"
+            : size < kHollow ? "slip-hollow"
+            : size < kEcho   ? "slip-echo"
+                             : "slip-apart",
+            {{"slip", size}}};
 }
 
 }  // namespace brisk

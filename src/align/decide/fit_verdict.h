@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// What many measured slips say about a place, in one sentence.
+/// What many measured slips say about a place.
 ///
 ///     const FitVerdict v = fitVerdict(slips);
-///     v.sentence   // "In place from first to last: never more than 0.2 ms apart."
+///     v.said   // "In place from first to last: never more than 0.2 ms apart."
 #pragma once
 
 #include <optional>
@@ -11,6 +11,7 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
 #include "core/units.h"
 
 namespace brisk {
@@ -48,13 +49,13 @@ struct FitVerdict {
     std::vector<SlipJump> jumps;
     int heard = 0;  ///< Points with a slip.
     int asked = 0;
-    std::string sentence;
+    Facts said;
 };
 
 /// \param points  in order of time.
 FitVerdict fitVerdict(std::span<const SlipPoint> points);
 
 /// "0.1 ms: together", "3.2 ms: hollow", for one moment; "no common sound here" for none.
-std::string slipWords(std::optional<Seconds> slip);
+Fact slipFact(std::optional<Seconds> slip);
 
 }  // namespace brisk

@@ -7,7 +7,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/number_text.h"
 
 namespace brisk {
 namespace {
@@ -40,29 +39,14 @@ constexpr double kClapsSure = 9.0;
 constexpr double kClapThin = 6.5;
 constexpr double kClapRival = 0.7;
 constexpr double kClapAmongSound = 0.2;
+constexpr double kLeastSpreadMs = 0.1;  // finer is not worth saying
 
 /// 0 far below `middle`, a half there, 1 far above.
 double rising(double v, double middle, double width) {
     return 1 / (1 + std::exp((middle - v) / width));
 }
 
-std::string percentWords(int agreeing, int used) {
-    return std::to_string(agreeing) + " of " + std::to_string(used) + " windows agree";
-}
-
 }  // namespace
-
-const char* statusText(MatchStatus s) {
-    switch (s) {
-        case MatchStatus::Matched:
-            return "matched";
-        case MatchStatus::Unsure:
-            return "unsure";
-        case MatchStatus::Unmatched:
-            break;
-    }
-    return "unmatched";
-}
 
 double log10PValue(int agreeing, int used, double p) {
     if (agreeing <= 0) return 0;
@@ -121,28 +105,25 @@ void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstim
     const bool stands = stack >= kStackSure || logP <= kLogPAlone;
     const bool sure = weight >= kWeightSure && stands && logP <= kLogPSure && share >= kShareSure;
     const bool thin = (stack >= kStackThin || stands) && logP <= kLogPThin && share >= kShareThin;
-    std::string text = percentWords(agreeing, used) + " within " +
-                       fixedText(std::max(0.1, 2 * spreadMs), 1) + " ms";
-    if (rival > 0) {
-        const double weaker = std::max(0.0, -20 * std::log10(std::max(rival, 1e-3)));
-        text += "; the next best place is " + fixedText(weaker, 0) + " dB weaker";
-    } else {
-        text += "; no other place comes near";
-    }
+    const Fact agreement{"windows-agree",
+                         {{"agreeing", agreeing},
+                          {"used", used},
+                          {"within_ms", std::max(kLeastSpreadMs, 2 * spreadMs)}}};
+    const double weakerDb = std::max(0.0, -20 * std::log10(std::max(rival, 1e-3)));
+    const Fact other = rival > 0 ? Fact{"next-best", {{"weaker_db", weakerDb}}} : Fact{"no-rival"};
+    const auto said = [&](const char* id) {
+        return Facts{{id, {{"agreement", agreement}, {"rival", other}}}};
+    };
 
     if (sure && rival < kRivalTooNear) {
         e.status = MatchStatus::Matched;
-        e.reason = text + ".";
+        e.reason = said("sure");
     } else if (sure || thin) {
         e.status = MatchStatus::Unsure;
-        e.reason = rival >= kRivalTooNear
-                       ? "The same sound fits in more than one place: " + text +
-                             ". Listen, or mark a clap."
-                       : "The evidence is thin: " + text + ". Listen before you trust it.";
+        e.reason = said(rival >= kRivalTooNear ? "several-places" : "thin-evidence");
     } else {
         e.status = MatchStatus::Unmatched;
-        e.reason = "No place where the two sounds agree: at best " + text +
-                   ". Was the recorder running, and in the same room?";
+        e.reason = said("no-place-at-best");
     }
     // A smooth function of the same evidence; the statuses above are what decides.
     e.confidence =
@@ -163,23 +144,21 @@ void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate&
                   0,
                   static_cast<double>(agreeing) / std::max(1, claps),
                   rival};
-    std::string text = std::to_string(agreeing) + " of " + std::to_string(claps) +
-                       (claps == 1 ? " clap agrees" : " claps agree");
+    const Fact agreement{"claps-agree", {{"agreeing", agreeing}, {"claps", claps}}};
+    const auto said = [&](const char* id) { return Facts{{id, {{"agreement", agreement}}}}; };
     const bool sure =
         stack >= (agreeing > 1 ? kClapsSure : kOneClapSure) && agreeing * 3 >= claps * 2;
     if (sure && rival < kClapRival && quiet) {
         e.status = MatchStatus::Matched;
-        e.reason = text + "; no other place comes near.";
+        e.reason = {{"sure", {{"agreement", agreement}, {"rival", Fact{"no-rival"}}}}};
     } else if (agreeing * 2 >= claps && (sure || (stack >= kClapThin && rival < kClapRival))) {
         e.status = MatchStatus::Unsure;
-        e.reason = rival >= kClapRival
-                       ? "The claps fit in more than one place: " + text + ". Listen to each."
-                   : quiet
-                       ? "The evidence is thin: " + text + ". Listen before you trust it."
-                       : text + ", but the other sound in the take does not decide. Listen to it.";
+        e.reason = said(rival >= kClapRival ? "claps-in-several-places"
+                        : quiet             ? "thin-claps"
+                                            : "claps-among-sound");
     } else {
         e.status = MatchStatus::Unmatched;
-        e.reason = "The claps of the two do not agree anywhere.";
+        e.reason = {{"claps-nowhere"}};
     }
     e.confidence = std::min(0.999, rising(stack, 8, 0.8) * rising(-rival, -0.72, 0.05) *
                                        (quiet ? 1.0 : kClapAmongSound));

@@ -32,9 +32,9 @@ Rival rivalAt(ClockLine scratchLine, Seconds scratchStart, double evidence, doub
     return {onTakeTime(scratchLine, scratchStart).offset, 20 * std::log10(part)};
 }
 
-TetherEstimate refusal(const std::string& why) {
+TetherEstimate refusal(const Fact& why) {
     TetherEstimate e;
-    e.reason = why;
+    e.reason = {why};
     return e;
 }
 

@@ -20,7 +20,7 @@ ClockLine onScratchTime(ClockLine takeLine, Seconds scratchStart);
 Rival rivalAt(ClockLine scratchLine, Seconds scratchStart, double evidence, double best);
 
 /// An answer that places nothing.
-TetherEstimate refusal(const std::string& why);
+TetherEstimate refusal(const Fact& why);
 
 /// Place, segments, windows and residuals; leaves status, confidence and reason to the judge.
 TetherEstimate estimateFrom(const std::vector<MatchedRange>& stretches, Seconds scratchStart);

@@ -6,7 +6,6 @@
 #include <cstdio>
 
 #include "core/number_text.h"
-#include "core/time_text.h"
 #include "media/read/timecode.h"
 
 namespace brisk {
@@ -52,17 +51,18 @@ std::optional<StampPlace> stampPlace(const MediaInfo& take, const MediaInfo& rec
             return StampPlace{
                 {withinHalfDay(*t - *r.bextReference), {0}},
                 {2.0},
-                "timecode " + a.timecode + " and time reference " + clockText(*r.bextReference, 2)};
+                {"timecode-and-reference",
+                 {{"timecode", a.timecode}, {"reference", *r.bextReference}}}};
         }
     }
     if (a.bextReference && r.bextReference) {  // two recorders
         return StampPlace{{withinHalfDay(*a.bextReference - *r.bextReference), {0}},
                           {2.0},
-                          "both time references"};
+                          {"both-references"}};
     }
     const auto t = isoSeconds(a.creationTime);
     const auto c = isoSeconds(r.creationTime);
-    if (t && c) return StampPlace{{{(*t - *c).value}, {0}}, {10.0}, "both creation times"};
+    if (t && c) return StampPlace{{{(*t - *c).value}, {0}}, {10.0}, {"both-creation-times"}};
     return std::nullopt;
 }
 

@@ -11,6 +11,7 @@
 #include <string>
 
 #include "core/clock_line.h"
+#include "core/fact.h"
 #include "core/rational.h"
 #include "media/read/media_info.h"
 
@@ -19,7 +20,7 @@ namespace brisk {
 struct StampPlace {
     ClockLine line;       ///< Take time to recording time; drift 0.
     Seconds doubt;        ///< How far such stamps are usually out, when clocks were set together.
-    std::string sources;  ///< "timecode 09:12:40:05 and time reference 09:12:05", for a sentence.
+    Fact sources;         ///< Which stamps: "timecode 09:12:40:05 and time reference 09:12:05".
 };
 
 /// Nothing where one of the two carries no stamp of a kind that can be compared.

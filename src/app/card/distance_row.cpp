@@ -6,6 +6,7 @@
 #include <QPushButton>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "core/time_text.h"
@@ -70,7 +71,7 @@ void DistanceRow::refresh() {
 void DistanceRow::take(const SoundDistance& d) {
     if (d.believable) session_.setSoundDelay(take_, d.delay);
     refresh();
-    aside_->setText(QString::fromStdString(d.sentence));
+    aside_->setText(inWords(d.said));
 }
 
 void DistanceRow::typed() {

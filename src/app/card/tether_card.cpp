@@ -12,6 +12,7 @@
 
 #include "app/card/distance_row.h"
 #include "app/card/microphone_row.h"
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "app/style/state_mark.h"
@@ -215,16 +216,16 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     }
     setRow(i++, tr("clocks"), driftWords(t.line.drift),
            tr("%1 ms a minute").arg(perMinute, 0, 'f', 1));
-    QString agreement = q(t.found.reason);
-    agreement.replace(QLatin1String(" agree within"), QLatin1String(" within"));
-    const int cut = static_cast<int>(agreement.indexOf(QLatin1String("; ")));
-    const bool plain = t.found.status == MatchStatus::Matched && cut > 0;
-    // The first sentence only; the whole is a pointer's rest away.
-    QString aside = plain ? agreement.mid(cut + 2) : QString();
-    if (const auto end = aside.indexOf(QLatin1Char('.')); end > 0) aside.truncate(end);
+    // Of a sure answer the figures only; the whole is a pointer's rest away.
+    const Fact* sure = findFact(t.found.reason, "sure");
+    const Fact* rival = findFact(t.found.reason, "next-best");
+    const Fact* agrees = findFact(t.found.reason, "windows-agree");
+    if (!agrees) agrees = findFact(t.found.reason, "claps-agree");
+    const bool plain = sure && agrees;
     setRow(i++, t.movedByHand() ? tr("as found") : tr("agreement"),
-           plain ? agreement.left(cut) : agreement, plain ? aside : QString());
-    row(i - 1).value->setToolTip(q(t.found.reason));
+           plain ? inWords(*agrees) : inWords(t.found.reason),
+           plain ? inWords(rival ? *rival : Fact{"no-rival"}) : QString());
+    row(i - 1).value->setToolTip(inWords(t.found.reason));
     if (t.polarity < 0) setRow(i++, tr("polarity"), tr("upside down, turned back"));
     if (const auto plan = session_.exportPlan(t.take, VideoContainer::Mov, {})) {
         QString holds = q(describeExport(*plan)).chopped(1);
@@ -250,7 +251,7 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
         }
         const SoundQuality& cleanSound = quality(clean->scan);
         const SoundQuality& cameraSound = quality(take.scan);
-        const QString hint = q(betterSound(cameraSound, cleanSound));
+        const QString hint = inWords(betterSound(cameraSound, cleanSound));
         if (i >= rowsThatFit()) return i;
         setRow(i++, tr("level"), tr("clean %1 LUFS").arg(q(signedText(cleanSound.levelLufs, 1))),
                tr("camera %1 LUFS").arg(q(signedText(cameraSound.levelLufs, 1))));
@@ -313,7 +314,7 @@ void TetherCard::fillTake(const MediaFacts& take) {
                                  : tr("starts %1 before the picture").arg(q(slipText(-start))));
     }
     setRow(i++, tr("length"), q(clockText(take.info.duration, 1)));
-    for (const auto& w : take.info.warnings) setRow(i++, tr("note"), q(w));
+    for (const auto& w : take.info.warnings) setRow(i++, tr("note"), inWords(w));
     hideRowsFrom(i);
 }
 

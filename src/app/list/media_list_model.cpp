@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 
+#include "app/spine/words.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -126,7 +127,7 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
             const MediaFacts* f = session_.facts(id);
             QStringList lines{QString::fromStdString(m->path)};
             if (f) {
-                for (const auto& w : f->info.warnings) lines << QString::fromStdString(w);
+                for (const auto& w : f->info.warnings) lines << inWords(w);
                 if (!f->problem.isEmpty()) lines << f->problem;
             }
             return lines.join(QLatin1Char('\n'));

@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "align/decide/fit_verdict.h"
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "core/time_text.h"
@@ -131,7 +132,7 @@ void ListenBar::setCleanAvailable(bool available) {
 }
 
 void ListenBar::setSlip(std::optional<Seconds> slip) {
-    gauge_->setText(QString::fromStdString(slipWords(slip)));
+    gauge_->setText(inWords(slipFact(slip)));
     const bool look = slip && std::fabs(slip->value) >= 0.001;
     if (gauge_->property("attention").toBool() == look) return;
     gauge_->setProperty("attention", look);

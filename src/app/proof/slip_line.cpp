@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "core/time_text.h"
@@ -32,7 +33,7 @@ SlipLine::SlipLine(Proof& proof, QWidget* parent) : QWidget(parent), proof_(proo
 QString SlipLine::verdict() const {
     const ProofState& s = proof_.state();
     if (s.slips.empty()) return s.done ? tr("too short to compare along its length") : QString();
-    return QString::fromStdString(s.verdict.sentence);
+    return inWords(s.verdict.said);
 }
 
 QRectF SlipLine::plot() const {

@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "core/time_text.h"
@@ -368,7 +369,7 @@ QString SeamView::stitchWords(QPointF pointer) const {
     if (!tether() || std::fabs(pointer.y() - seamY()) > 10) return {};
     for (const SlipPoint& s : slips_) {
         if (!s.slip || std::fabs(axis_.xOf(s.time) - pointer.x()) > kReach) continue;
-        return tr("measured here: %1").arg(QString::fromStdString(slipWords(s.slip)));
+        return tr("measured here: %1").arg(inWords(slipFact(s.slip)));
     }
     return {};
 }

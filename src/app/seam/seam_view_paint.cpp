@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "app/seam/seam_view.h"
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "core/time_text.h"
@@ -291,7 +292,7 @@ void SeamView::paintCaptions(QPainter& p) const {
     p.setPen(colours().quiet);
     p.setFont(uiFont(13));
     const auto t = session_.state().tetherOf(take_);
-    const QString text = t ? QString::fromStdString(t->found.reason)
+    const QString text = t ? inWords(t->found.reason)
                          : session_.state().ids(MediaKind::Recording).empty()
                              ? tr("Add the recorder's file: its sound will grow here, face to face "
                                   "with the camera's.")

@@ -7,6 +7,7 @@
 #include "align/assemble/recorder_files.h"
 #include "align/nominate/stamp_place.h"
 #include "core/time_text.h"
+#include "day/continued_takes.h"
 #include "features/onset_settle.h"
 #include "features/scan_cache.h"
 #include "render/headroom.h"
@@ -208,11 +209,11 @@ void Session::backToTether(int take) {
 }
 
 void Session::setSound(const std::vector<int>& takes, const std::optional<SoundChoice>& choice,
-                       const QString& what) {
+                       const Fact& what) {
     if (!takes.empty()) {
-        apply(commands::setTakeSound(state(), takes, choice, what.toStdString()));
+        apply(commands::setTakeSound(state(), takes, choice));
     } else if (choice) {
-        apply(commands::setShootSound(*choice, what.toStdString()));
+        apply(commands::setShootSound(state(), *choice, what));
     }
 }
 
@@ -227,8 +228,8 @@ TimeRanges Session::kept(int take) const {
     return e && !e->kept.empty() ? e->kept : TimeRanges{wholeTake(take)};
 }
 
-void Session::keep(int take, const TimeRanges& kept, const QString& what) {
-    apply(commands::keep(state(), take, kept, wholeTake(take), what.toStdString()));
+void Session::keep(int take, const TimeRanges& kept, const std::string& what) {
+    apply(commands::keep(state(), take, kept, wholeTake(take), what));
 }
 
 void Session::moveClean(int take, Seconds by) {
@@ -238,8 +239,8 @@ void Session::backToFound(int take) {
     apply(commands::backToFound(state(), take));
 }
 
-void Session::place(int take, ClockLine line, const QString& how) {
-    apply(commands::place(state(), take, line, how.toStdString()));
+void Session::place(int take, ClockLine line, const Fact& where) {
+    apply(commands::place(state(), take, line, where));
 }
 
 void Session::layOn(int take, int recording) {

@@ -101,10 +101,10 @@ class Session : public QObject {
     void unlock(int take);
     /// Where a slipped take was tethered.
     void backToTether(int take);
-    /// \param takes  none = all that have no choice of their own.   \param what  "camera sound left
-    /// out": ends a sentence of the history.
+    /// \param takes  none = all that have no choice of their own.   \param what  was done, where
+    /// that says more than what changed.
     void setSound(const std::vector<int>& takes, const std::optional<SoundChoice>& choice,
-                  const QString& what);
+                  const Fact& what = {});
     /// Brings all takes that have no choice of their own to the loudness of the one in the middle,
     /// which is measured first.
     void levelAlike();
@@ -114,11 +114,12 @@ class Session : public QObject {
     /// What is kept of a take, the whole of it included.
     [[nodiscard]] TimeRange wholeTake(int take) const;
     [[nodiscard]] TimeRanges kept(int take) const;
-    void keep(int take, const TimeRanges& kept, const QString& what);
+    /// \param what  the id of what was done: "cut", "trim-start".
+    void keep(int take, const TimeRanges& kept, const std::string& what);
     void moveClean(int take, Seconds by);
     void backToFound(int take);
-    /// \param how  ends the sentence "Place the clean sound of X ...".
-    void place(int take, ClockLine line, const QString& how);
+    /// \param where  "at-moment", "mark-pairs": for the history.
+    void place(int take, ClockLine line, const Fact& where);
     /// Lays a loose take on a recording, where the stamps have it or at its start.
     void layOn(int take, int recording);
     void setSoundDelay(int take, Seconds delay);

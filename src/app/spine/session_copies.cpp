@@ -5,6 +5,7 @@
 
 #include "align/assemble/copy_fit.h"
 #include "app/spine/session.h"
+#include "app/spine/words.h"
 #include "core/time_text.h"
 #include "features/scan_cache.h"
 #include "shoot/commands.h"
@@ -58,8 +59,8 @@ void Session::swapRecording(int media, const QString& copy) {
                         }
                         Copy& c = **found;
                         if (!c.fit.same()) {
-                            return addNote(QString::fromStdString(c.fit.refusal) +
-                                           QLatin1Char(' ') + tr("Nothing was changed."));
+                            return addNote(inWords(c.fit.refusal) + QLatin1Char(' ') +
+                                           tr("Nothing was changed."));
                         }
                         const MediaFacts* now = facts(media);
                         if (!now || now->scan != old) return;  // meanwhile removed, or swapped

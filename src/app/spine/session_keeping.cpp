@@ -6,6 +6,7 @@
 #include <csignal>
 
 #include "app/spine/session.h"
+#include "app/spine/words.h"
 #include "shoot/commands.h"
 #include "shoot/project_file.h"
 
@@ -165,7 +166,7 @@ bool Session::open(const QString& path) {
                nullptr, (*found)->steps));
     }
     projectPath_ = path;
-    for (const auto& w : loaded->warnings) addNote(QString::fromStdString(w));
+    for (const auto& w : loaded->warnings) addNote(inWords(w));
     readMissing();
     emit changed();
     return true;

@@ -59,7 +59,7 @@ void Session::levelAlike() {
                 SoundChoice c = state().sound;
                 c.toLoudness = true;
                 c.targetLufs = std::clamp(std::round(*middle * 10) / 10, kMinLufs, kMaxLufs);
-                setSound({}, c, tr("levels alike, %1 LUFS").arg(c.targetLufs, 0, 'f', 1));
+                setSound({}, c, {"levels-alike", {{"lufs", c.targetLufs}}});
             };
         });
 }

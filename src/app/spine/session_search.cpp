@@ -6,6 +6,7 @@
 #include "align/assemble/match_all.h"
 #include "align/assemble/match_within.h"
 #include "app/spine/session.h"
+#include "app/spine/words.h"
 #include "core/time_text.h"
 #include "day/whole_shoot.h"
 #include "shoot/commands.h"
@@ -159,11 +160,11 @@ void Session::takeSearched(const PlacedPair& pair, const SearchWish& wish,
         }
         return;
     }
-    const QString reason = QString::fromStdString(found->reason);
+    const QString reason = inWords(found->reason);
     if (wish.tried) {
         const bool settled = found->status != MatchStatus::Unmatched;
         const ClockLine line = settled ? found->line : ClockLine{*wish.tried, now->line.drift};
-        place(take, line, tr("at %1").arg(QString::fromStdString(clockText(line.offset, 3))));
+        place(take, line, {"at-moment", {{"at", line.offset}}});
         emit said(settled ? reason : tr("placed to within 10 ms: %1").arg(reason));
         return;
     }

@@ -17,41 +17,40 @@ CutTools::CutTools(Session& session, QWidget* on, std::function<Where()> where)
     snap_->setCheckable(true);
     on_->addAction(snap_);
     using S = const TimeRanges&;
-    add(tr("Cut at the playhead"), Qt::Key_X, tr("Cut"), Edge::Made,
+    add(tr("Cut at the playhead"), Qt::Key_X, "cut", Edge::Made,
         [](S kept, TimeRange, const Where& w) { return cutAt(kept, w.playhead); });
-    add(tr("Drop the piece at the playhead"), QKeySequence(Qt::SHIFT | Qt::Key_X),
-        tr("Drop a piece of"), Edge::No,
-        [](S kept, TimeRange, const Where& w) { return dropAt(kept, w.playhead); });
+    add(tr("Drop the piece at the playhead"), QKeySequence(Qt::SHIFT | Qt::Key_X), "drop-piece",
+        Edge::No, [](S kept, TimeRange, const Where& w) { return dropAt(kept, w.playhead); });
     add(tr("Bring back what was dropped here"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_X),
-        tr("Bring back a piece of"), Edge::No, [](S kept, TimeRange whole, const Where& w) {
+        "bring-back", Edge::No, [](S kept, TimeRange whole, const Where& w) {
             return bringBackAt(kept, w.playhead, whole);
         });
-    add(tr("Trim away what is before the playhead"), Qt::Key_BracketLeft, tr("Trim the start of"),
-        Edge::Made, [](S kept, TimeRange whole, const Where& w) {
+    add(tr("Trim away what is before the playhead"), Qt::Key_BracketLeft, "trim-start", Edge::Made,
+        [](S kept, TimeRange whole, const Where& w) {
             return keptWithin(kept, {{w.playhead, whole.end}});
         });
-    add(tr("Trim away what is after the playhead"), Qt::Key_BracketRight, tr("Trim the end of"),
-        Edge::Made, [](S kept, TimeRange whole, const Where& w) {
+    add(tr("Trim away what is after the playhead"), Qt::Key_BracketRight, "trim-end", Edge::Made,
+        [](S kept, TimeRange whole, const Where& w) {
             return keptWithin(kept, {{whole.start, w.playhead}});
         });
-    add(tr("Keep the selection only"), {}, tr("Keep a selection of"), Edge::Made,
+    add(tr("Keep the selection only"), {}, "keep-selection", Edge::Made,
         [](S kept, TimeRange, const Where& w) {
             return w.selection ? keptWithin(kept, {*w.selection}) : kept;
         });
-    add(tr("Keep the shared part"), {}, tr("Keep the shared part of"), Edge::No,
+    add(tr("Keep the shared part"), {}, "keep-shared", Edge::No,
         [this](S kept, TimeRange, const Where&) { return shared(kept); });
-    add(tr("Keep the whole take again"), {}, tr("Keep the whole of"), Edge::No,
+    add(tr("Keep the whole take again"), {}, "keep-whole", Edge::No,
         [](S, TimeRange whole, const Where&) { return TimeRanges{whole}; });
 }
 
-QAction* CutTools::add(const QString& text, const QKeySequence& key, const QString& said, Edge edge,
-                       Change change) {
+QAction* CutTools::add(const QString& text, const QKeySequence& key, const std::string& what,
+                       Edge edge, Change change) {
     auto* a = new QAction(text, this);
     if (!key.isEmpty()) a->setShortcut(key);
     on_->addAction(a);
     const std::size_t which = tools_.size();
     connect(a, &QAction::triggered, this, [this, which] { run(tools_[which]); });
-    tools_.push_back({a, said, edge, std::move(change)});
+    tools_.push_back({a, what, edge, std::move(change)});
     return a;
 }
 
@@ -59,7 +58,7 @@ void CutTools::run(const Tool& tool) {
     const Where chosen = where_(), w = settled(tool);
     const auto kept = changed(tool, w);
     if (!kept) return;
-    session_.keep(w.take, *kept, tool.said);
+    session_.keep(w.take, *kept, tool.what);
     const Seconds by = w.playhead - chosen.playhead;
     if (std::abs(by.value) < 0.001) return;
     emit session_.said((by > Seconds{0} ? tr("Cut %1 later, where it is heard least.")

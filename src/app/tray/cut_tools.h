@@ -35,11 +35,11 @@ class CutTools : public QObject {
     using Change = std::function<TimeRanges(const TimeRanges& kept, TimeRange whole, const Where&)>;
     /// Whether a tool makes an edge where the playhead or the selection is, or points at a piece.
     enum class Edge { Made, No };
-    QAction* add(const QString& text, const QKeySequence& key, const QString& said, Edge edge,
+    QAction* add(const QString& text, const QKeySequence& key, const std::string& what, Edge edge,
                  Change change);
     struct Tool {
         QAction* action;
-        QString said;
+        std::string what;  ///< For the history: "cut".
         Edge edge;
         Change change;
     };

@@ -8,6 +8,7 @@
 #include <QShortcut>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "core/time_text.h"
@@ -148,10 +149,10 @@ void PlaceBar::refresh() {
     if (places_.empty()) {
         for (const Rival& r : t->found.rivals) {
             places_.push_back({{r.offset, t->found.line.drift},
-                               tr("a place %1 dB weaker").arg(-r.relativeDb, 0, 'f', 0)});
+                               {"weaker-place", {{"weaker_db", -r.relativeDb}}}});
         }
         if (!places_.empty()) {
-            places_.insert(places_.begin(), {t->found.line, tr("the best place")});
+            places_.insert(places_.begin(), {t->found.line, {"best-place"}});
         }
     }
     next_->setVisible(places_.size() > 1);
@@ -175,7 +176,7 @@ void PlaceBar::typed() {
     ClockLine line = t->line;
     line.offset = e->relative ? line.offset + e->value : e->value;
     offset_->setModified(false);
-    session_.place(take_, line, tr("at %1").arg(QString::fromStdString(clockText(line.offset, 6))));
+    session_.place(take_, line, {"at-moment", {{"at", line.offset}}});
     said_->setText(tr("placed as typed"));
 }
 
@@ -196,8 +197,9 @@ void PlaceBar::showSearches() {
 void PlaceBar::tryPlace(std::size_t i) {
     at_ = i;
     const Place place = places_[i];
-    session_.place(take_, place.line, tr("at %1").arg(place.words));
-    said_->setText(tr("place %1 of %2: %3").arg(i + 1).arg(places_.size()).arg(place.words));
+    session_.place(take_, place.line, place.where);
+    said_->setText(
+        tr("place %1 of %2: %3").arg(i + 1).arg(places_.size()).arg(inWords(place.where)));
 }
 
 void PlaceBar::nextPlace() {
@@ -214,14 +216,13 @@ void PlaceBar::marksTogether() {
     }
     places_.clear();
     for (const MarkFit& f : fits) {
-        const QString left = QString::fromStdString(slipText({std::fabs(f.worst().value)}));
-        const auto n = static_cast<int>(f.pairs.size());
         places_.push_back(
-            {f.line, n == 1 ? tr("1 pair") : tr("%1 pairs, at most %2 apart").arg(n).arg(left)});
+            {f.line,
+             {"mark-pairs", {{"pairs", f.pairs.size()}, {"apart", std::fabs(f.worst().value)}}}});
     }
     tryPlace(0);
     const bool tie = fits.size() > 1 && fits[1].pairs.size() == fits[0].pairs.size();
-    QString words = places_.front().words;
+    QString words = inWords(places_.front().where);
     if (fits.front().driftMeasured) words += tr("; drift measured");
     if (tie) words += tr("; %1 other ways fit as well: N tries them").arg(fits.size() - 1);
     said_->setText(words);

@@ -42,7 +42,7 @@ class PlaceBar : public QWidget {
 
     struct Place {
         ClockLine line;
-        QString words;
+        Fact where;
     };
     Session& session_;
     int take_ = 0;

@@ -89,12 +89,10 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
     channels_ = new ChannelMenu(this);
     ears->addWidget(channels_);
     connect(channels_, &ChannelMenu::chosen, this, [this](const std::vector<int>& channels) {
-        change(
-            [&](SoundChoice& c) {
-                c.map = channels.empty() ? ChannelMap::AsRecorded : ChannelMap::Chosen;
-                c.channels = channels;
-            },
-            tr("channels"));
+        change([&](SoundChoice& c) {
+            c.map = channels.empty() ? ChannelMap::AsRecorded : ChannelMap::Chosen;
+            c.channels = channels;
+        });
     });
     addChoices(ears, tr("polarity"),
                {{tr("turned over"), tr("Upside down against what the match found"),
@@ -195,7 +193,7 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
 
     connect(back, &QPushButton::clicked, this, &SoundPanel::closed);
     connect(asAll_, &QPushButton::clicked, this,
-            [this] { session_.setSound({take_}, std::nullopt, tr("sound as for all takes")); });
+            [this] { session_.setSound({take_}, std::nullopt); });
     connect(&session_, &Session::changed, this, &SoundPanel::refresh);
     connect(&session_, &Session::factsChanged, this, &SoundPanel::refresh);
 }
@@ -230,9 +228,8 @@ void SoundPanel::addChoices(QHBoxLayout* row, const QString& name, std::vector<O
         b->setAccessibleName(name.isEmpty() ? o.tip : tr("%1: %2").arg(name, o.text));
         group->addButton(b, static_cast<int>(i));
         row->addWidget(b);
-        connect(b, &QPushButton::clicked, this, [this, name, text = o.text, change = o.change] {
-            this->change(change, name.isEmpty() ? text : tr("%1 %2").arg(name, text));
-        });
+        connect(b, &QPushButton::clicked, this,
+                [this, change = o.change] { this->change(change); });
     }
     group->setExclusive(options.size() > 1);
     groups_.push_back({group, std::move(options)});
@@ -253,7 +250,7 @@ void SoundPanel::addField(QHBoxLayout* row, const QString& what, const QString& 
     row->addWidget(l);
     row->addSpacing(6);
     fields_.push_back({edit, std::move(value)});
-    connect(edit, &QLineEdit::editingFinished, this, [this, edit, what, unit, least, most, set] {
+    connect(edit, &QLineEdit::editingFinished, this, [this, edit, least, most, set] {
         bool number = false;
         const QString typed = edit->text().trimmed().replace(QChar(0x2212), QLatin1Char('-'));
         const double v = typed.toDouble(&number);
@@ -262,8 +259,7 @@ void SoundPanel::addField(QHBoxLayout* row, const QString& what, const QString& 
                                   .arg(edit->text(), numberText(least), numberText(most)));
             return;
         }
-        change([&](SoundChoice& c) { set(c, v); },
-               tr("%1 %2 %3").arg(what.toLower(), numberText(v), unit));
+        change([&](SoundChoice& c) { set(c, v); });
     });
 }
 
@@ -271,11 +267,11 @@ const SoundChoice& SoundPanel::choice() const {
     return all_->isChecked() ? session_.state().sound : session_.state().soundOf(take_);
 }
 
-void SoundPanel::change(const Change& change, const QString& what) {
+void SoundPanel::change(const Change& change) {
     SoundChoice now = choice();
     change(now);
     if (now == choice()) return refresh();
-    session_.setSound(all_->isChecked() ? std::vector<int>{} : std::vector<int>{take_}, now, what);
+    session_.setSound(all_->isChecked() ? std::vector<int>{} : std::vector<int>{take_}, now);
 }
 
 void SoundPanel::showTake(int take) {

@@ -53,7 +53,7 @@ class SoundPanel : public QWidget {
                   std::function<void(SoundChoice&, double)> set);
     QHBoxLayout* addRow();
     [[nodiscard]] const SoundChoice& choice() const;
-    void change(const Change& change, const QString& what);
+    void change(const Change& change);
     void refresh();
     [[nodiscard]] QString warning() const;
 

@@ -6,6 +6,7 @@
 #include <QProgressBar>
 #include <QPushButton>
 
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/style/elided_label.h"
@@ -106,10 +107,10 @@ void HeaderBar::refresh() {
     savedWords_->setText(shoot.changedSinceSaved()          ? tr("not saved")
                          : session_.projectPath().isEmpty() ? QString()
                                                             : tr("saved"));
-    const auto words = [](QPushButton* b, bool can, const std::string& label, const QString& verb,
+    const auto words = [](QPushButton* b, bool can, const Fact& label, const QString& verb,
                           QKeySequence::StandardKey key) {
         b->setEnabled(can);
-        b->setToolTip(verb + (can ? QStringLiteral(": ") + QString::fromStdString(label) : "") +
+        b->setToolTip(verb + (can ? QStringLiteral(": ") + inWords(label) : "") +
                       QStringLiteral(" (") + QKeySequence(key).toString() + ')');
     };
     words(undo_, shoot.canUndo(), shoot.undoLabel(), tr("Undo"), QKeySequence::Undo);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/history_menu.h"
+#include "app/spine/words.h"
 
 #include <QInputDialog>
 #include <algorithm>
@@ -43,8 +44,7 @@ QMenu* historyMenu(Session& session, int take, QWidget* parent) {
     const std::size_t last = std::min(steps.size() - 1, at + kMaxSteps / 2);
     const std::size_t first = last > kMaxSteps ? last - kMaxSteps : 0;
     for (std::size_t i = last + 1; i-- > first;) {
-        const QString text =
-            i == 0 ? QObject::tr("as it was at first") : QString::fromStdString(steps[i].label);
+        const QString text = i == 0 ? QObject::tr("as it was at first") : inWords(steps[i].label);
         QAction* a = add(text, [&session, i] { session.goToStep(i); });
         a->setCheckable(true);
         a->setChecked(i == at);

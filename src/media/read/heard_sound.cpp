@@ -42,15 +42,16 @@ HeardSound heardSound(const MediaInfo& info) {
     return h;
 }
 
-std::string tracksSentence(const MediaInfo& info) {
+std::optional<Fact> tracksFact(const MediaInfo& info) {
     const std::size_t all = info.sounds.size();
-    if (all < 2) return {};
+    if (all < 2) return std::nullopt;
     const HeardSound h = heardSound(info);
-    std::string text = "It holds " + std::to_string(all) + " sound tracks; ";
-    if (h.sounds.size() == 1) return text + "only the first is used.";
-    const std::string channels = "side by side, as " + std::to_string(h.channels) + " channels.";
-    if (h.sounds.size() == all) return text + "they are read " + channels;
-    return text + std::to_string(h.sounds.size()) + " of them are read " + channels;
+    if (h.sounds.size() == 1) return Fact{"only-first-track", {{"tracks", all}}};
+    if (h.sounds.size() == all) {
+        return Fact{"tracks-side-by-side", {{"tracks", all}, {"channels", h.channels}}};
+    }
+    return Fact{"some-tracks-side-by-side",
+                {{"tracks", all}, {"read", h.sounds.size()}, {"channels", h.channels}}};
 }
 
 }  // namespace brisk

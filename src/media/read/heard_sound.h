@@ -7,9 +7,11 @@
 ///     HeardSound s = heardSound(info);   // s.channels == 3, s.names == {"Ines", "Bench", ""}
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
 #include "media/read/media_info.h"
 
 namespace brisk {
@@ -30,6 +32,6 @@ struct HeardSound {
 HeardSound heardSound(const MediaInfo& info);
 
 /// What to tell a person about tracks beyond the first: nothing where there is only one.
-std::string tracksSentence(const MediaInfo& info);
+std::optional<Fact> tracksFact(const MediaInfo& info);
 
 }  // namespace brisk

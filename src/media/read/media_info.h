@@ -11,6 +11,7 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
 #include "core/rational.h"
 #include "core/units.h"
 #include "media/read/other_streams.h"
@@ -62,7 +63,7 @@ struct MediaInfo {
     std::vector<SoundFacts> sounds;
     std::vector<OtherStream> others;  ///< Timecode and chapter tracks left out.
     TimeStamps stamps;
-    std::vector<std::string> warnings;
+    Facts warnings;
 
     /// Take time of the first sample of sound `index`: negative where sound starts before picture.
     /// 0 in an audio-only take.

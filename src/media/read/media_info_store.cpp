@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/read/media_info_store.h"
+#include "store/fact_bytes.h"
 
 namespace brisk {
 namespace {
@@ -54,7 +55,7 @@ void saveMediaInfo(const MediaInfo& info, ByteWriter& out) {
     }
     count(info.others.size());
     for (const auto& o : info.others) everyOtherPart(o, put);
-    putTexts(info.warnings);
+    putFacts(info.warnings, out);
 }
 
 bool loadMediaInfo(ByteReader& in, MediaInfo& info) {
@@ -83,7 +84,7 @@ bool loadMediaInfo(ByteReader& in, MediaInfo& info) {
     for (std::uint64_t i = 0; whole && i < others; ++i) {
         whole = everyOtherPart(info.others.emplace_back(), get);
     }
-    return whole && getTexts(info.warnings);
+    return whole && getFacts(in, info.warnings);
 }
 
 }  // namespace brisk

@@ -11,23 +11,23 @@
 namespace brisk {
 namespace {
 
-struct Facts {
+struct PictureFacts {
     std::int64_t pts = 0, dts = 0, duration = 0;
     bool key = false;
 };
 
 /// Of the packets from the first key frame after a seek, until none can be shown before `to` any
 /// more. Empty where that key frame is later than `from`. Without a seek: from the file's start on.
-Result<std::vector<Facts>> factsFrom(AVFormatContext* input, int stream,
+Result<std::vector<PictureFacts>> factsFrom(AVFormatContext* input, int stream,
                                      std::optional<std::int64_t> seek, std::int64_t from,
                                      std::int64_t to, const JobControl& job) {
-    std::vector<Facts> all;
+    std::vector<PictureFacts> all;
     if (seek && av_seek_frame(input, stream, *seek, AVSEEK_FLAG_BACKWARD) < 0) return all;
     auto packet = av::makePacket();
     while (av_read_frame(input, packet.get()) >= 0) {
         if (job.stopRequested()) return cancelled();
         if (packet->stream_index == stream) {
-            const Facts f{packet->pts, packet->dts, packet->duration,
+            const PictureFacts f{packet->pts, packet->dts, packet->duration,
                           (packet->flags & AV_PKT_FLAG_KEY) != 0};
             if (seek && all.empty() && f.key && f.pts > from) break;
             if (!seek || !all.empty() || f.key) all.push_back(f);
@@ -41,7 +41,7 @@ Result<std::vector<Facts>> factsFrom(AVFormatContext* input, int stream,
 }
 
 /// Containers land where they can; from the file's start everything is found.
-Result<std::vector<Facts>> pictureFacts(const MediaInfo& take, std::int64_t from, std::int64_t to,
+Result<std::vector<PictureFacts>> pictureFacts(const MediaInfo& take, std::int64_t from, std::int64_t to,
                                         const JobControl& job) {
     const int stream = take.video->stream;
     auto input = av::openOnly(take.path, stream);
@@ -87,7 +87,7 @@ Result<PictureCut> pictureCut(const MediaInfo& take, TimeRange stretch, PieceWay
     cut.way = way;
     cut.endPts = to;
     std::optional<std::int64_t> shown;
-    for (const Facts& f : *facts) {
+    for (const PictureFacts& f : *facts) {
         if (f.pts < video.firstPts || f.pts > from) continue;
         shown = std::max(shown.value_or(f.pts), f.pts);
     }
@@ -98,7 +98,7 @@ Result<PictureCut> pictureCut(const MediaInfo& take, TimeRange stretch, PieceWay
     cut.startPts = *shown;
     std::size_t first = 0, last = 0;
     for (std::size_t i = 0; i < facts->size(); ++i) {
-        const Facts& f = (*facts)[i];
+        const PictureFacts& f = (*facts)[i];
         if (f.key && f.pts <= cut.startPts) first = i;
         if (f.pts < to) last = i;
     }
@@ -107,7 +107,7 @@ Result<PictureCut> pictureCut(const MediaInfo& take, TimeRange stretch, PieceWay
     if (way == PieceWay::AtKeyFrame) cut.startPts = cut.keyPts;
     std::int64_t end = cut.startPts;
     for (std::size_t i = first; i <= last; ++i) {
-        const Facts& f = (*facts)[i];
+        const PictureFacts& f = (*facts)[i];
         // Re-encoded, the piece holds what is asked for and no more.
         if (way != PieceWay::CodedAnew || f.pts < to) end = std::max(end, f.pts + f.duration);
     }

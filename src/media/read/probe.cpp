@@ -252,9 +252,7 @@ Result<MediaInfo> probe(const std::string& path) {
         for (SoundFacts& s : info.sounds) s.channelNames = channelNamesOf(path, s.channels);
         if (auto warning = wavWarning(*wav)) info.warnings.push_back(*warning);
     }
-    if (auto tracks = tracksSentence(info); !tracks.empty()) {
-        info.warnings.push_back(std::move(tracks));
-    }
+    if (auto tracks = tracksFact(info)) info.warnings.push_back(std::move(*tracks));
     return info;
 }
 

@@ -6,8 +6,6 @@
 #include <filesystem>
 #include <fstream>
 
-#include "core/time_text.h"
-
 namespace brisk {
 namespace {
 
@@ -115,19 +113,17 @@ std::string wavChunk(const std::string& path, const std::string& id) {
     return {};
 }
 
-std::optional<std::string> wavWarning(const WavHeader& h) {
+std::optional<Fact> wavWarning(const WavHeader& h) {
     if (h.bytesPerSecond == 0) return std::nullopt;
     const auto length = [&](std::uint64_t bytes) {
-        return clockText({static_cast<double>(bytes) / h.bytesPerSecond}, 0);
+        return static_cast<double>(bytes) / h.bytesPerSecond;
     };
     if (h.sizeLeftOpen) {
-        return "The header was never completed (the recorder lost power?); all " +
-               length(h.presentBytes) + " of sound that follow it are used.";
+        return Fact{"header-never-completed", {{"present", length(h.presentBytes)}}};
     }
     if (h.promisedBytes > h.presentBytes) {
-        return "Cut short: the header promises " + length(h.promisedBytes) +
-               " of sound, the file ends after " + length(h.presentBytes) +
-               ". What is there is used; copy the file again if the card still has it.";
+        return Fact{"file-cut-short",
+                    {{"promised", length(h.promisedBytes)}, {"present", length(h.presentBytes)}}};
     }
     return std::nullopt;
 }

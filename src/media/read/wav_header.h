@@ -7,6 +7,7 @@
 #include <cstdint>
 #include <optional>
 #include <string>
+#include "core/fact.h"
 
 namespace brisk {
 
@@ -26,6 +27,6 @@ std::optional<WavHeader> readWavHeader(const std::string& path);
 std::string wavChunk(const std::string& path, const std::string& id);
 
 /// A sentence for a header that is incomplete or promises more than there is.
-std::optional<std::string> wavWarning(const WavHeader& header);
+std::optional<Fact> wavWarning(const WavHeader& header);
 
 }  // namespace brisk

@@ -3,6 +3,7 @@
 
 #include <cmath>
 
+#include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 
@@ -65,7 +66,7 @@ TEST_F(CopyFitTest, CodedAnewAndAtAnotherRate) {
 TEST_F(CopyFitTest, AnotherRecorderOfTheSameTalkIsNoCopy) {
     const CopyFit f = fit(test::onFastClock(old_, 8));
     ASSERT_FALSE(f.same());
-    EXPECT_NE(f.refusal.find("another clock"), std::string::npos) << f.refusal;
+    EXPECT_NE(sentence(f.refusal).find("another clock"), std::string::npos) << f.refusal;
 }
 
 TEST_F(CopyFitTest, AnotherMicrophoneOnTheSameRecorderIsNoCopy) {
@@ -84,16 +85,17 @@ TEST_F(CopyFitTest, AnotherMicrophoneOnTheSameRecorderIsNoCopy) {
     }
     const CopyFit f = fit(far);
     ASSERT_FALSE(f.same()) << f.likeness;
-    EXPECT_NE(f.refusal.find("another microphone"), std::string::npos) << f.refusal;
+    EXPECT_NE(sentence(f.refusal).find("another microphone"), std::string::npos) << f.refusal;
 }
 
 TEST_F(CopyFitTest, AnotherTalkAndACopyWithAHoleAreRefusedWithTheReason) {
     const CopyFit other = fit(test::babble(70, 48000, 72));
-    EXPECT_NE(other.refusal.find("is not the same sound"), std::string::npos) << other.refusal;
+    EXPECT_NE(sentence(other.refusal).find("is not the same sound"), std::string::npos)
+        << other.refusal;
     auto hole = old_;
     hole.erase(hole.begin() + 35 * 48000, hole.begin() + 36 * 48000);
     const CopyFit f = fit(hole);
-    EXPECT_NE(f.refusal.find("cut out"), std::string::npos) << f.refusal;
+    EXPECT_NE(sentence(f.refusal).find("cut out"), std::string::npos) << f.refusal;
 }
 
 }  // namespace

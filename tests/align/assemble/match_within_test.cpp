@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "align/show/match_curve.h"
+#include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 

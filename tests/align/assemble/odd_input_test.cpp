@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "align/assemble/match_all.h"
+#include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 

@@ -3,6 +3,7 @@
 
 #include "align/assemble/match_all.h"
 #include "align/assemble/recorder_files.h"
+#include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 
@@ -120,7 +121,7 @@ TEST_F(TakePlacesTest, OneRecorderCannotHaveMadeBothAtDifferentTimes) {
     const auto places = placesOf(20, 60);
     ASSERT_EQ(places.size(), 1u);
     EXPECT_EQ(places[0].estimate.status, MatchStatus::Unsure);
-    EXPECT_NE(places[0].estimate.reason.find("different times"), std::string::npos)
+    EXPECT_NE(sentence(places[0].estimate.reason).find("different times"), std::string::npos)
         << places[0].estimate.reason;
 }
 

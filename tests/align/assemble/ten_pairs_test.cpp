@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include "align/assemble/match.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/temp_folder.h"
 
@@ -55,7 +56,7 @@ TEST_P(TenPairs, AreInPlaceFromStartToEnd) {
     }
     std::printf("pair %d: offset error %.4f ms, drift error %.3f ppm, %s\n", GetParam(),
                 (e->line.offset - p.line.offset).milliseconds(),
-                e->line.drift.value - p.line.drift.value, e->reason.c_str());
+                e->line.drift.value - p.line.drift.value, sentence(e->reason).c_str());
 }
 
 TEST_P(TenPairs, ForeignRecordingsAreRefused) {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/decide/fit_verdict.h"
+#include "support/facts_text.h"
 
 #include <gtest/gtest.h>
 
@@ -17,9 +18,9 @@ TEST(FitVerdict, SaysWhatEarsAndEyesWouldMakeOfIt) {
         return fitVerdict(points(20, [=](int) { return Seconds{slip}; }));
     };
     EXPECT_EQ(all(0.0002).fit, Fit::InPlace);
-    EXPECT_NE(all(0.0002).sentence.find("never more than 0.2 ms apart"), std::string::npos);
+    EXPECT_NE(sentence(all(0.0002).said).find("never more than 0.2 ms apart"), std::string::npos);
     EXPECT_EQ(all(-0.004).fit, Fit::Hollow);
-    EXPECT_NE(all(-0.004).sentence.find("Apart by 4.0 ms"), std::string::npos);
+    EXPECT_NE(sentence(all(-0.004).said).find("Apart by 4.0 ms"), std::string::npos);
     EXPECT_EQ(all(0.022).fit, Fit::Echo);
     EXPECT_EQ(all(0.08).fit, Fit::Apart);
 }
@@ -31,15 +32,16 @@ TEST(FitVerdict, NamesTheWorstPlaceButNotAStrayOne) {
     EXPECT_EQ(v.fit, Fit::InPlace);
     EXPECT_NEAR(v.worst.value, 0.0006, 1e-9);
     EXPECT_NEAR(v.worstAt.value, 72, 1e-9);
-    EXPECT_NE(v.sentence.find("1 places lie off"), std::string::npos);
+    EXPECT_NE(sentence(v.said).find("1 places lie off"), std::string::npos);
 }
 
 TEST(FitVerdict, TellsADriftFromAJump) {
     const auto drift = fitVerdict(points(40, [](int i) { return Seconds{30e-6 * 4 * i}; }));
     EXPECT_EQ(drift.fit, Fit::Drifting);
     EXPECT_NEAR(drift.slope, 30e-6, 1e-8);
-    EXPECT_NE(drift.sentence.find("0.00 ms at the start, 4.7 ms at the end"), std::string::npos)
-        << drift.sentence;
+    EXPECT_NE(sentence(drift.said).find("0.00 ms at the start, 4.7 ms at the end"),
+              std::string::npos)
+        << drift.said;
     EXPECT_EQ(fitVerdict(points(40, [](int i) { return Seconds{i < 25 ? 0.0 : 0.2}; })).fit,
               Fit::Jumping);
 }
@@ -50,7 +52,7 @@ TEST(FitVerdict, NamesAJumpWhereverItIsAndIsNotFooledByStrays) {
     EXPECT_NEAR(late.jumps[0].at.value, 4 * 35.5, 1e-9);
     EXPECT_NEAR(late.jumps[0].by.value, 0.4999, 1e-9);
     EXPECT_EQ(late.fit, Fit::Jumping);
-    EXPECT_NE(late.sentence.find("jumps by 499.9"), std::string::npos) << late.sentence;
+    EXPECT_NE(sentence(late.said).find("jumps by 499.9"), std::string::npos) << late.said;
     const auto strays = fitVerdict(points(40, [](int i) {
         return Seconds{i % 9 == 4 ? 0.1 : i % 13 == 6 ? -0.05 : 0.0};
     }));
@@ -67,8 +69,8 @@ TEST(FitVerdict, HasNothingToSayWithoutCommonSound) {
     few[3].slip = Seconds{0};
     few[9].slip = Seconds{0};
     EXPECT_EQ(fitVerdict(few).fit, Fit::Nothing);
-    EXPECT_EQ(slipWords(std::nullopt), "no common sound here");
-    EXPECT_EQ(slipWords(Seconds{-0.0032}), "3.2 ms: hollow");
+    EXPECT_EQ(sentence(slipFact(std::nullopt)), "no common sound here");
+    EXPECT_EQ(sentence(slipFact(Seconds{-0.0032})), "3.2 ms: hollow");
 }
 
 }  // namespace

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/decide/judge.h"
+#include "support/facts_text.h"
 
 #include <gtest/gtest.h>
 
@@ -37,14 +38,14 @@ TEST(Judge, AcceptsWhatMostWindowsSay) {
     const auto e = judged(matchWith(40, 36, 40), 0);
     EXPECT_EQ(e.status, MatchStatus::Matched);
     EXPECT_GT(e.confidence, 0.95);
-    EXPECT_NE(e.reason.find("36 of 40 windows agree"), std::string::npos);
+    EXPECT_NE(sentence(e.reason).find("36 of 40 windows agree"), std::string::npos);
 }
 
 TEST(Judge, RefusesLuck) {
     const auto e = judged(matchWith(40, 3, 5), 0);
     EXPECT_EQ(e.status, MatchStatus::Unmatched);
     EXPECT_LT(e.confidence, 0.1);
-    EXPECT_NE(e.reason.find("No place"), std::string::npos);
+    EXPECT_NE(sentence(e.reason).find("No place"), std::string::npos);
 }
 
 TEST(Judge, AHighStackAloneIsNotEnough) {
@@ -90,18 +91,18 @@ TEST(Judge, SoundInCommonForAPartOfTheTimeIsNotEnough) {
 TEST(Judge, ThinEvidenceIsUnsure) {
     const auto e = judged(matchWith(12, 5, 8), 0);
     EXPECT_EQ(e.status, MatchStatus::Unsure);
-    EXPECT_NE(e.reason.find("thin"), std::string::npos);
+    EXPECT_NE(sentence(e.reason).find("thin"), std::string::npos);
 }
 
 TEST(Judge, ARivalNearlyAsGoodMakesItUnsure) {
     const FineMatch m = matchWith(40, 40, 40);
     const auto e = judged(m, 0.9);
     EXPECT_EQ(e.status, MatchStatus::Unsure);
-    EXPECT_NE(e.reason.find("more than one place"), std::string::npos);
+    EXPECT_NE(sentence(e.reason).find("more than one place"), std::string::npos);
     EXPECT_LT(e.confidence, 0.5);
     const auto far = judged(m, 0.1);
     EXPECT_EQ(far.status, MatchStatus::Matched);
-    EXPECT_NE(far.reason.find("20 dB weaker"), std::string::npos);
+    EXPECT_NE(sentence(far.reason).find("20 dB weaker"), std::string::npos);
 }
 
 TEST(Judge, NothingMeasuredIsUnmatched) {

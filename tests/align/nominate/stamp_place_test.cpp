@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "align/assemble/recorder_files.h"
+#include "support/facts_text.h"
 
 namespace brisk {
 namespace {
@@ -46,7 +47,7 @@ TEST(StampPlace, IsWhereTheTakeBeginsInTheRecording) {
     const auto place = stampPlace(take("09:12:40:05"), recording);
     ASSERT_TRUE(place);
     EXPECT_NEAR(place->line.offset.value, 35.2, 1e-9);
-    EXPECT_NE(place->sources.find("09:12:40:05"), std::string::npos) << place->sources;
+    EXPECT_NE(sentence(place->sources).find("09:12:40:05"), std::string::npos) << place->sources;
 }
 
 TEST(StampPlace, GoesTheShortWayRoundMidnight) {

@@ -28,7 +28,8 @@ TEST(MediaInfoStore, GivesBackAllThatWasProbed) {
     test::writeTake(folder.file("gold-leaf.mov"), test::babble(2, 48000, 1), recipe);
     auto info = probeWithSound(folder.file("gold-leaf.mov"));
     ASSERT_TRUE(info);
-    info->warnings = {"one", "two, with ü"};
+    info->warnings = {{"one", {{"n", 3}, {"by", 0.5}}},
+                      {"two", {{"name", "with ü"}, {"within", Facts{{"three"}, {"four"}}}}}};
     info->stamps.bextReference = Seconds{33120.5};
     const std::string bytes = stored(*info);
     std::istringstream in(bytes);

@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -138,7 +139,7 @@ TEST(Probe, SaysWhenAFileHoldsMoreThanOneSound) {
     const auto info = probe(folder.file("b.mov"));
     ASSERT_EQ(info->sounds.size(), 2u);
     ASSERT_EQ(info->warnings.size(), 1u);
-    EXPECT_EQ(info->warnings[0],
+    EXPECT_EQ(sentence(info->warnings[0]),
               "It holds 2 sound tracks; they are read side by side, as 2 channels.");
 }
 

@@ -1,0 +1,288 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Every sentence about a fact, in the order of the ids. PHRASE marks a text for translators and is
+// the text itself; context "Facts".
+#include <algorithm>
+
+#include "text/sentence.h"
+
+#define PHRASE(text) text
+
+namespace brisk {
+
+const std::vector<Phrase>& allPhrases() {
+    static const std::vector<Phrase> all = [] {
+        std::vector<Phrase> p{
+            // How two sounds agree (align/decide, align/assemble).
+            {"windows-agree",
+             PHRASE("{agreeing} of {used} windows agree within {within_ms:fixed1} ms")},
+            {"claps-agree", PHRASE("{agreeing} of {claps} claps agree"),
+             PHRASE("{agreeing} of {claps} clap agrees"), "claps"},
+            {"no-rival", PHRASE("no other place comes near")},
+            {"next-best", PHRASE("the next best place is {weaker_db:fixed0} dB weaker")},
+            {"sure", PHRASE("{agreement}; {rival}.")},
+            {"several-places", PHRASE("The same sound fits in more than one place: {agreement}; "
+                                      "{rival}. Listen, or mark "
+                                      "a clap.")},
+            {"thin-evidence",
+             PHRASE("The evidence is thin: {agreement}; {rival}. Listen before you trust it.")},
+            {"no-place-at-best",
+             PHRASE("No place where the two sounds agree: at best {agreement}; {rival}. Was the "
+                    "recorder running, and in the same room?")},
+            {"claps-in-several-places",
+             PHRASE("The claps fit in more than one place: {agreement}. Listen to each.")},
+            {"thin-claps",
+             PHRASE("The evidence is thin: {agreement}. Listen before you trust it.")},
+            {"claps-among-sound",
+             PHRASE("{agreement}, but the other sound in the take does not decide. Listen to it.")},
+            {"claps-nowhere", PHRASE("The claps of the two do not agree anywhere.")},
+            {"no-claps-in-take", PHRASE("No claps are heard in the take.")},
+            {"no-claps-in-recording", PHRASE("No claps are heard in the recording.")},
+            {"silent-claps", PHRASE("Nothing is heard around the claps.")},
+            {"recording-lost",
+             PHRASE("The recording lost {seconds:clock3} at {at:clock1} of the take{doubt}.")},
+            {"recording-repeats",
+             PHRASE("The recording repeats {seconds:clock3} at {at:clock1} of the take{doubt}.")},
+            {"jump-in-pause",
+             PHRASE(", in a pause: it may be up to {doubt:clock1} earlier or later")},
+            {"where-stamps-have-it", PHRASE("This one is where the time stamps have it.")},
+            {"no-place", PHRASE("No place where the two sounds agree at all.")},
+            {"matched-elsewhere",
+             PHRASE("Nothing here comes near what the take is matched with elsewhere.")},
+            {"too-little-shared", PHRASE("The two sounds share too little to compare.")},
+            {"too-short-to-tell", PHRASE("Less than three seconds of sound: too little to tell.")},
+            {"one-is-silent", PHRASE("Nothing is heard in one of the two sounds.")},
+            // What time stamps say (align/nominate/stamp_place).
+            {"timecode-and-reference",
+             PHRASE("timecode {timecode} and time reference {reference:clock2}")},
+            {"both-references", PHRASE("both time references")},
+            {"both-creation-times", PHRASE("both creation times")},
+            {"no-stamps", PHRASE("The two files carry no time stamps that can be compared.")},
+            {"stamps-and-sound", PHRASE("By {stamps}, and the sound agrees: {agreement}")},
+            {"stamps-apart", PHRASE("By {stamps} the two were not running at the same time.")},
+            {"stamps-against-sound",
+             PHRASE("The {stamps} put it here, but the sound fits elsewhere beyond doubt; were the "
+                    "clocks set?")},
+            {"stamps-alone",
+             PHRASE(
+                 "Placed by {stamps} alone, to a picture frame at best; the sound does not decide. "
+                 "Listen to it.")},
+            // What several files say together (align/assemble, day).
+            {"fits-two-recordings",
+             PHRASE(
+                 "It fits {other} as well as {recording}, and one recorder made both at different "
+                 "times.")},
+            {"goes-on-by-stamps",
+             PHRASE("It goes on from {recording} to the sample, by their time stamps.")},
+            {"one-clock", PHRASE("It and {recording} continue each other: one clock.")},
+            {"borrowed-drift",
+             PHRASE("Its drift is that of longer takes of its camera: {drift_ppm:fixed1} ppm.")},
+            {"claims-same-stretch",
+             PHRASE("It claims the same stretch as {take}, and one camera cannot have shot both.")},
+            {"counted-after",
+             PHRASE("The camera counted it after {take}, and here it lies the other way round.")},
+            {"counted-before",
+             PHRASE("The camera counted it before {take}, and here it lies the other way round.")},
+            {"lies-between",
+             PHRASE("It lies between {before} and {after}, as the camera counted them.")},
+            {"goes-on-from", PHRASE("It goes on from {take} and has its place.")},
+            {"goes-on-in", PHRASE("{take} goes on from it, and it has that one's place.")},
+            // Whether a file is a copy (align/assemble/copy_fit).
+            {"not-the-same-sound", PHRASE("{copy} is not the same sound as {recording}: {why}")},
+            {"copy-was-cut",
+             PHRASE(
+                 "{copy} is {recording} with something cut out or put in, so that not all tethers "
+                 "can be kept. {why}")},
+            {"another-clock",
+             PHRASE(
+                 "it runs on another clock ({drift_ppm:fixed1} ppm), as another recorder does. Add "
+                 "it as a recording of its own.")},
+            {"another-microphone",
+             PHRASE("it was heard by another microphone. Add it as a recording of its own.")},
+            // What many measured lags say of a place (align/decide/fit_verdict).
+            {"nothing-compared", PHRASE("Nothing was compared yet.")},
+            {"nothing-common", PHRASE("No common sound was found: nothing speaks for this place.")},
+            {"little-common",
+             PHRASE("Common sound in only {heard} of {asked} places: too little to say.")},
+            {"lag-jumps",
+             PHRASE(
+                 "The slip jumps by {by:slip} at {at:clock0}: the recorder lost or repeated sound "
+                 "there.")},
+            {"jumps-in-all", PHRASE("{jumps} jumps in all.")},
+            {"some-off-one-line", PHRASE("{agreeing} of {heard} places agree on one line, the "
+                                         "others do not: look where the "
+                                         "slip jumps.")},
+            {"in-place",
+             PHRASE("In place from first to last: never more than {worst:slip} apart, worst at "
+                    "{at:clock0}.")},
+            {"clocks-run-apart",
+             PHRASE("The clocks run apart: {start:slip} at the start, {end:slip} at the end.")},
+            {"apart-all-along", PHRASE("Apart by {worst:slip} all along: {heard_as}.")},
+            {"off-the-line", PHRASE("{off} places lie off the line.")},
+            {"heard-together", PHRASE("together")},
+            {"heard-hollow", PHRASE("both together sound hollow")},
+            {"heard-as-echo", PHRASE("heard as an echo")},
+            {"lips-look-wrong", PHRASE("lips look wrong")},
+            {"no-common-sound-here", PHRASE("no common sound here")},
+            {"slip-together", PHRASE("{slip:slip}: together")},
+            {"slip-hollow", PHRASE("{slip:slip}: hollow")},
+            {"slip-echo", PHRASE("{slip:slip}: echo")},
+            {"slip-apart", PHRASE("{slip:slip}: apart")},
+            // Which of two sounds is the better one (features/sound_quality).
+            {"recording-has", PHRASE("The recording has {what}.")},
+            {"camera-has", PHRASE("The camera has {what}.")},
+            {"but-camera-has", PHRASE("But the camera has {what}.")},
+            {"less-noise", PHRASE("{noise_db:fixed0} dB less noise")},
+            {"less-echo", PHRASE("{echo_db:fixed0} dB less echo")},
+            {"less-noise-and-echo",
+             PHRASE("{noise_db:fixed0} dB less noise and {echo_db:fixed0} dB less echo")},
+            {"sounds-alike", PHRASE("Both sounds are about alike.")},
+            {"recording-clipped", PHRASE("The recording is clipped in {samples} samples.")},
+            {"camera-clipped", PHRASE("The camera's sound is clipped.")},
+            {"recording-one-sided", PHRASE("The recording is on one side only.")},
+            // What was wrong with a file that is used all the same (media/read, features).
+            {"damaged-sound",
+             PHRASE("{packets} damaged pieces of sound could not be read; the rest is used, in its "
+                    "place.")},
+            {"sound-holes",
+             PHRASE("Holes in the time stamps, {seconds:clock3} in all, are kept as silence.")},
+            {"one-sided", PHRASE("One-sided: only channel {channel} of {channels} carries sound.")},
+            {"too-hot", PHRASE("Too hot: {samples} samples are clipped.")},
+            {"header-never-completed", PHRASE("The header was never completed (the recorder lost "
+                                              "power?); all {present:clock0} of "
+                                              "sound that follow it are used.")},
+            {"file-cut-short",
+             PHRASE(
+                 "Cut short: the header promises {promised:clock0} of sound, the file ends after "
+                 "{present:clock0}. What is there is used; copy the file again if the card still "
+                 "has "
+                 "it.")},
+            {"only-first-track", PHRASE("It holds {tracks} sound tracks; only the first is used.")},
+            {"tracks-side-by-side",
+             PHRASE("It holds {tracks} sound tracks; they are read side by side, as {channels} "
+                    "channels.")},
+            {"some-tracks-side-by-side",
+             PHRASE("It holds {tracks} sound tracks; {read} of them are read side by side, as "
+                    "{channels} channels.")},
+            // How far the camera was (core/sound_distance).
+            {"hears-late", PHRASE("The camera hears the hands {by:slip} late: about "
+                                  "{metres:signed1} m away (a picture "
+                                  "frame leaves {doubt_metres:signed1} m either way).")},
+            {"heard-before-picture", PHRASE("The camera heard this clap {by:slip} before that "
+                                            "picture: another clap, or another "
+                                            "frame.")},
+            {"too-far-from-hands",
+             PHRASE(
+                 "{metres:signed1} m between hands and camera is hard to believe: another clap, or "
+                 "another frame.")},
+            {"sound-needs", PHRASE("Over {metres:signed1} m the sound needs {by:slip}: the clean "
+                                   "sound comes that much "
+                                   "earlier.")},
+            {"too-far-from-subject",
+             PHRASE("{metres:signed1} m between subject and camera is hard to believe.")},
+            // What a project says when it is opened (shoot/project_file).
+            {"file-not-found",
+             PHRASE(
+                 "{file} was not found where it was. Everything known of it is kept; put the file "
+                 "back, or drop the folder it is in now.")},
+            {"file-changed",
+             PHRASE(
+                 "{file} has changed since the shoot was saved. Its tether is kept as it was; find "
+                 "matches again to be sure.")},
+            {"history-does-not-fit", PHRASE("{file} does not hold what its own history leads to; "
+                                            "it was changed elsewhere. What "
+                                            "it holds counts; the steps before cannot be undone.")},
+            {"speaks-of-missing-files",
+             PHRASE(
+                 "{file} speaks of files that it does not hold. What was on them is left out; one "
+                 "undo brings it back.")},
+            // What a person did (shoot/commands): steps of the history.
+            {"add-file", PHRASE("Add {file}")},
+            {"add-files", PHRASE("Add {files} files"), PHRASE("Add {files} file"), "files"},
+            {"find-moved", PHRASE("Find {files} moved files"), PHRASE("Find {files} moved file"),
+             "files"},
+            {"swap-recording", PHRASE("Swap {recording} for {copy}")},
+            {"remove-file", PHRASE("Remove {file}")},
+            {"back-to-snapshot", PHRASE("Back to \"{snapshot}\"")},
+            {"take-as-in-snapshot", PHRASE("{take} as in \"{snapshot}\"")},
+            {"find-matches", PHRASE("Find matches for {takes} takes"),
+             PHRASE("Find matches for {takes} take"), "takes"},
+            {"tether", PHRASE("Tether {take}")},
+            {"tether-all", PHRASE("Tether {takes} takes"), PHRASE("Tether {takes} take"), "takes"},
+            {"use-as-take", PHRASE("Use {file} as a take")},
+            {"use-as-recording", PHRASE("Use {file} as a recording")},
+            {"name-camera", PHRASE("Name the camera of {takes} takes"),
+             PHRASE("Name the camera of {takes} take"), "takes"},
+            {"join-two", PHRASE("Treat {before} and {after} as one")},
+            {"join-takes", PHRASE("Treat {takes} takes as one")},
+            {"part-takes", PHRASE("Treat {take} as a take of its own")},
+            {"loosen", PHRASE("Loosen {take}")},
+            {"hear", PHRASE("Hear {recording} in {take}")},
+            {"move-clean", PHRASE("Move the clean sound of {take} by {by:slip}")},
+            {"place", PHRASE("Place the clean sound of {take} at {where}")},
+            {"at-moment", PHRASE("{at:clock6}")},
+            {"best-place", PHRASE("the best place")},
+            {"weaker-place", PHRASE("a place {weaker_db:fixed0} dB weaker")},
+            {"mark-pairs", PHRASE("{pairs} pairs, at most {apart:slip} apart"), PHRASE("1 pair"),
+             "pairs"},
+            {"lay-on", PHRASE("Lay {take} on {recording}")},
+            {"back-to-found", PHRASE("Back to the found place of {take}")},
+            {"back-to-tether", PHRASE("Back to the tether of {take}")},
+            {"forget-distance", PHRASE("Forget the distance to the camera of {take}")},
+            {"sound-on-its-way",
+             PHRASE("Let the clean sound of {take} come {by:slip} earlier, as the picture has it")},
+            {"leave-out-dangling", PHRASE("Leave out what is on files that are not there")},
+            {"unsaved-steps", PHRASE("What could not be kept step by step")},
+            {"put-mark", PHRASE("Put {mark} on {file}")},
+            {"move-mark", PHRASE("Move {mark}")},
+            {"rename-mark", PHRASE("Call {mark} {name}")},
+            {"remove-mark", PHRASE("Remove {mark}")},
+            {"cut", PHRASE("Cut {take}")},
+            {"drop-piece", PHRASE("Drop a piece of {take}")},
+            {"bring-back", PHRASE("Bring back a piece of {take}")},
+            {"trim-start", PHRASE("Trim the start of {take}")},
+            {"trim-end", PHRASE("Trim the end of {take}")},
+            {"keep-selection", PHRASE("Keep a selection of {take}")},
+            {"keep-shared", PHRASE("Keep the shared part of {take}")},
+            {"keep-whole", PHRASE("Keep the whole of {take}")},
+            {"sound-for-all", PHRASE("For all takes: {what}")},
+            {"sound-for-take", PHRASE("For {take}: {what}")},
+            {"sound-for-takes", PHRASE("For {takes} takes: {what}"),
+             PHRASE("For {takes} take: {what}"), "takes"},
+            {"camera-left-out", PHRASE("camera's sound left out")},
+            {"camera-second-track", PHRASE("camera's sound on a second track")},
+            {"camera-blended", PHRASE("camera's sound blended under")},
+            {"camera-blended-by", PHRASE("camera's sound blended by {db:signed1} dB")},
+            {"channels-as-recorded", PHRASE("channels as recorded")},
+            {"channels-left", PHRASE("left channel in both ears")},
+            {"channels-right", PHRASE("right channel in both ears")},
+            {"channels-mixed", PHRASE("channels mixed")},
+            {"channels-stereo", PHRASE("channels as stereo")},
+            {"channels-swapped", PHRASE("sides swapped")},
+            {"channels-chosen", PHRASE("some channels chosen")},
+            {"polarity-turned", PHRASE("polarity turned over")},
+            {"polarity-as-matched", PHRASE("polarity as matched")},
+            {"level-to", PHRASE("level to {lufs:signed1} LUFS")},
+            {"level-by", PHRASE("level by {db:signed1} dB")},
+            {"peaks-under", PHRASE("peaks under {dbtp:signed1} dBTP")},
+            {"gaps-silent", PHRASE("gaps silent")},
+            {"gaps-camera", PHRASE("camera's sound in gaps")},
+            {"gaps-trimmed", PHRASE("gaps trimmed away")},
+            {"drift-corrected", PHRASE("drift corrected")},
+            {"drift-not-corrected", PHRASE("offset only")},
+            {"claps-heard", PHRASE("claps heard")},
+            {"claps-lowered", PHRASE("claps lowered to {db:signed0} dB")},
+            {"edges-soft", PHRASE("fades of {ms:fixed0} ms at edges")},
+            {"sound-unchanged", PHRASE("sound as it was")},
+            {"sound-as-for-all", PHRASE("sound as for all takes")},
+            {"levels-alike", PHRASE("levels alike, {lufs:fixed1} LUFS")},
+            // As older files hold it: a sentence that is nothing else.
+            {"said", PHRASE("{text}")},
+        };
+        std::sort(p.begin(), p.end(),
+                  [](const Phrase& a, const Phrase& b) { return std::string_view(a.id) < b.id; });
+        return p;
+    }();
+    return all;
+}
+
+}  // namespace brisk

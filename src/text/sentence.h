@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Facts in words. What is said of each id stands in phrases.cpp, once, for the command line, the
+/// reports and, translated, the window.
+///
+///     sentence({"windows-agree", {{"agreeing", 14}, {"used", 15}, {"within_ms", 0.2}}})
+///     // "14 of 15 windows agree within 0.2 ms"
+///
+/// A phrase holds arguments in braces: {used} as it is; {at:clock1} a time with one digit of a
+/// second; {by:slip} milliseconds; {drift:fixed1} one digit after the point; {n:grouped} in groups
+/// of three; facts within a fact are their own sentences.
+#pragma once
+
+#include <functional>
+#include <string>
+#include <string_view>
+
+#include "core/fact.h"
+
+namespace brisk {
+
+/// What is said of an id: of one thing, and of several where the two differ.
+struct Phrase {
+    const char* id;
+    const char* many;
+    const char* one = nullptr;    ///< Null: the same for one.
+    const char* count = nullptr;  ///< The argument that tells one from several.
+};
+
+/// Null for an id that nobody has words for.
+const Phrase* phraseOf(std::string_view id);
+/// All of them, in the order of their ids.
+const std::vector<Phrase>& allPhrases();
+
+/// Chooses the pattern for a phrase and a number of things; the window translates here.
+using Phrasing = std::function<std::string(const Phrase&, std::int64_t count)>;
+std::string inEnglish(const Phrase& phrase, std::int64_t count);
+
+/// Of an unknown id the id itself: said badly rather than not at all.   Threads: safe.
+std::string sentence(const Fact& fact, const Phrasing& phrasing = inEnglish);
+/// One after the other.
+std::string sentence(const Facts& facts, const Phrasing& phrasing = inEnglish);
+
+}  // namespace brisk
