@@ -265,12 +265,12 @@ int handOverAll(const Options& o, Work work, const Console& console) {
     HandOverRun run(planHandOver(std::move(work.takes), o.choice()));
     const HandOverPlan& plan = run.plan();
     if (!plan.files.empty() && !plan.problem().empty()) {
-        return console.report({ErrorCode::CannotWrite, plan.problem(), o.out, {}});
+        return console.report({ErrorCode::CannotWrite, sentence(plan.problem()), o.out, {}});
     }
     for (const PlannedFile& f : plan.files) {
         const HandedTake* h = plan.take(f.take);
-        console.say((h ? h->scan->info.path + ": " : "") + f.holds +
-                    (f.problem.empty() ? "" : " Not written: " + f.problem));
+        console.say((h ? h->scan->info.path + ": " : "") + sentence(f.holds) +
+                    (f.problem.empty() ? "" : " Not written: " + sentence(f.problem)));
     }
     const JobControl job = console.job("Writing");
     const auto all = static_cast<double>(std::max<std::size_t>(1, plan.files.size()));
@@ -290,12 +290,12 @@ int handOverAll(const Options& o, Work work, const Console& console) {
         if (r.state == FileState::Written) {
             written.push_back(writtenJson(plan, i, r));
         } else {
-            failed.push_back({{"file", r.path}, {"problem", r.problem}});
+            failed.push_back({{"file", r.path}, {"problem", sentence(r.problem)}});
         }
         if (r.state == FileState::Failed) {
-            (void)console.report({*r.failedBy, r.path + ": " + r.problem, r.path, {}});
+            (void)console.report({*r.failedBy, r.path + ": " + sentence(r.problem), r.path, {}});
         } else if (!r.problem.empty()) {
-            console.say(r.path + ": " + r.problem);
+            console.say(r.path + ": " + sentence(r.problem));
         }
     }
     ordered_json j{{"written", written}};
@@ -351,7 +351,7 @@ Run addExport(CLI::App& sub) {
     sub.add_option(
            "--name", o->name,
            "File name; {take}, {recording}, {camera}, {date}, {number}, {state} are replaced")
-        ->check([](const std::string& pattern) { return patternProblem(pattern); });
+        ->check([](const std::string& pattern) { return sentence(patternProblem(pattern)); });
     sub.add_option(
            "--check", o->check,
            "How closely what was written is read back: sound (pictures are not compared), "

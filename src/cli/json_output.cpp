@@ -166,7 +166,7 @@ ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileR
         j["xxh3_128"] = r.xxh3.empty() ? ordered_json(nullptr) : ordered_json(r.xxh3);
         j["sha256"] = r.sha256.empty() ? ordered_json(nullptr) : ordered_json(r.sha256);
     }
-    j["holds"] = r.holds;
+    j["holds"] = sentence(r.holds);
     if (f.take == 0) return j;
     ordered_json& back = j["read_back"];
     back["ok"] = r.problem.empty();
@@ -181,7 +181,7 @@ ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileR
     back["slip_ms"] = {{"start", r.check.start.milliseconds()},
                        {"middle", r.check.middle.milliseconds()},
                        {"end", r.check.end.milliseconds()}};
-    back["problem"] = r.problem.empty() ? ordered_json(nullptr) : ordered_json(r.problem);
+    back["problem"] = r.problem.empty() ? ordered_json(nullptr) : ordered_json(sentence(r.problem));
     return j;
 }
 

@@ -69,6 +69,26 @@ struct Fact {
 inline FactArg::FactArg(std::string n, Fact v) : name(std::move(n)), value(Facts{std::move(v)}) {}
 inline FactArg::FactArg(std::string n, Facts v) : name(std::move(n)), value(std::move(v)) {}
 
+/// More to say, after what was said already.
+inline void add(Facts& facts, const Facts& more) {
+    facts.insert(facts.end(), more.begin(), more.end());
+}
+
+/// Each with what stands between it and the one before: "a, b and c" in the phrase's form "run".
+inline Facts listOf(const Facts& items) {
+    Facts out;
+    for (std::size_t i = 0; i < items.size(); ++i) {
+        const char* id = i == 0 ? "item-first" : i + 1 == items.size() ? "item-last" : "item-next";
+        out.push_back({id, {{"item", items[i]}}});
+    }
+    return out;
+}
+
+/// A name or a number within a list.
+inline Fact named(std::string text) {
+    return {"said", {{"text", std::move(text)}}};
+}
+
 /// The first fact of that id, also within others; null where it is not told.
 inline const Fact* findFact(const Facts& facts, std::string_view id) {
     for (const Fact& f : facts) {

@@ -84,21 +84,15 @@ class Events {
             all.push_back(e);
         }
     }
-    [[nodiscard]] std::vector<std::string> cannotSay() const {
-        std::vector<std::string> out;
+    [[nodiscard]] Facts cannotSay() const {
+        Facts out;
         if (all.size() > kMaxEvents) {
-            out.push_back("It holds 999 events; " + std::to_string(all.size() - kMaxEvents) +
-                          " are left out.");
+            out.push_back({"too-many-events", {{"left_out", all.size() - kMaxEvents}}});
         }
         if (rounded > 0) {
-            out.push_back("It counts whole frames: " + std::to_string(rounded) + " of " +
-                          std::to_string(sounds) +
-                          " sounds lie up to half a frame from their place.");
+            out.push_back({"whole-frames-only", {{"rounded", rounded}, {"sounds", sounds}}});
         }
-        if (drifting > 0) {
-            out.emplace_back(
-                "It knows no drift: hand over the clean sound, and point at that instead.");
-        }
+        if (drifting > 0) out.push_back({"knows-no-drift"});
         return out;
     }
 
@@ -138,15 +132,12 @@ std::string countedText(bool dropFrame) {
 /// Tracks that the form has no place for, each with a sentence.
 bool leftOut(const TimelineTrack& t, const TimelineTrack& picture, EditList& out) {
     if (t.beside) {
-        out.cannotSay.push_back(t.name +
-                                " is left out: of several microphones an edit decision list "
-                                "holds the one that is heard.");
+        out.cannotSay.push_back({"microphone-left-out", {{"track", t.name}}});
         return true;
     }
     if (!t.picture || &t == &picture) return false;
     out.cannotSay.push_back(
-        t.name + " is left out: an edit decision list holds one picture track (" +
-        std::to_string(t.clips.size()) + (t.clips.size() == 1 ? " clip)." : " clips)."));
+        {"picture-track-left-out", {{"track", t.name}, {"clips", t.clips.size()}}});
     return true;
 }
 
@@ -178,10 +169,10 @@ EditList editList(const Timeline& timeline, const std::filesystem::path& folder)
                     "\n* SOURCE FILE: " + plainLine(referenceFrom(folder, e.path), kMaxPathLength) +
                     "\n";
     }
-    for (std::string& sentence : events.cannotSay()) out.cannotSay.push_back(std::move(sentence));
+    add(out.cannotSay, events.cannotSay());
     if (rate.den != 1 && !drop) {
-        out.cannotSay.push_back("Its timecode counts " + std::to_string(rate.rounded()) +
-                                " frames a second; the picture has " + rate.text() + ".");
+        out.cannotSay.push_back(
+            {"counts-other-frames", {{"counted", rate.rounded()}, {"rate", rate.text()}}});
     }
     return out;
 }

@@ -8,13 +8,14 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
 #include "export/timeline.h"
 
 namespace brisk {
 
 struct EditList {
     std::string text;
-    std::vector<std::string> cannotSay;  ///< Sentences; empty where it says everything.
+    Facts cannotSay;  ///< Empty where it says everything.
 };
 
 /// At the rate of the first picture track. Frame numbers are dropped where that track's own

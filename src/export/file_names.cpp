@@ -59,7 +59,7 @@ std::string fileName(const std::string& pattern, const NameFacts& facts) {
     return name.empty() ? facts.take : name;
 }
 
-std::string patternProblem(const std::string& pattern) {
+Fact patternProblem(const std::string& pattern) {
     const auto fields = patternFields();
     for (std::size_t at = pattern.find('{'); at != std::string::npos;
          at = pattern.find('{', at + 1)) {
@@ -68,7 +68,7 @@ std::string patternProblem(const std::string& pattern) {
         if (std::find(fields.begin(), fields.end(), field) != fields.end()) continue;
         std::string known;
         for (const std::string& f : fields) known += (known.empty() ? "" : ", ") + f;
-        return "There is no " + field + ": a name can hold " + known + ".";
+        return {"no-such-field", {{"field", field}, {"known", known}}};
     }
     return {};
 }

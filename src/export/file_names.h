@@ -9,6 +9,8 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
+
 namespace brisk {
 
 struct NameFacts {
@@ -27,6 +29,6 @@ std::vector<std::string> patternFields();
 std::string fileName(const std::string& pattern, const NameFacts& facts);
 
 /// What is wrong with a pattern, as a sentence; empty where nothing is.
-std::string patternProblem(const std::string& pattern);
+Fact patternProblem(const std::string& pattern);
 
 }  // namespace brisk

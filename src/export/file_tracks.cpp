@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "export/file_tracks.h"
 
-#include "core/time_text.h"
-
 #include <filesystem>
 
 namespace brisk {
@@ -20,14 +18,14 @@ TakeSoundPlan cameraAlone(const TakeSoundPlan& plan) {
 }  // namespace
 
 std::vector<FileTrack> fileTracks(const TakeSoundPlan& plan) {
-    std::vector<FileTrack> out{{"Clean sound", "clean sound", plan}};
+    std::vector<FileTrack> out{{"Clean sound", {"clean-sound"}, plan}};
     for (std::size_t i = 0; i < plan.beside.size(); ++i) {
         const std::filesystem::path file = plan.beside[i].front().recording->info.path;
-        out.push_back({"Other microphone, " + file.stem().string(), file.filename().string(),
+        out.push_back({"Other microphone, " + file.stem().string(), named(file.filename().string()),
                        besideAlone(plan, i)});
     }
     if (plan.choice.camera == CameraSound::SecondTrack) {
-        out.push_back({"Camera sound", "camera sound", cameraAlone(plan)});
+        out.push_back({"Camera sound", {"camera-sound"}, cameraAlone(plan)});
     }
     return out;
 }
@@ -54,13 +52,11 @@ Result<std::vector<FileTrack>> fittedTracks(const TakeSoundPlan& plan, Coding co
     return out;
 }
 
-Clipped clippedWords(std::int64_t samples, const FileTrack& track, OverFull how) {
+Clipped clippedFacts(std::int64_t samples, const FileTrack& track, OverFull how) {
     if (samples == 0) return {};
-    const std::string text = "Of the " + track.words + " " + groupedText(samples) +
-                             (samples == 1 ? " sample was" : " samples were") +
-                             " cut at full scale";
-    if (how == OverFull::Clip) return {{}, text + ", as chosen."};
-    return {text + ".", {}};
+    const std::vector<FactArg> args{{"samples", samples}, {"track", track.what}};
+    if (how == OverFull::Clip) return {{}, {{"samples-cut-as-chosen", args}}};
+    return {{{"samples-cut", args}}, {}};
 }
 
 }  // namespace brisk

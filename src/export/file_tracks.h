@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
 #include "render/headroom.h"
 #include "render/take_sound.h"
 
@@ -14,7 +15,7 @@ namespace brisk {
 
 struct FileTrack {
     std::string title;    ///< As the file names it.
-    std::string words;    ///< "camera sound", for a sentence.
+    Fact what;            ///< "camera sound", within a sentence.
     TakeSoundPlan sound;  ///< What it sounds like, on the time of the whole take.
 };
 
@@ -28,11 +29,11 @@ Result<FileTrack> fittedTrack(FileTrack track, Coding coding, OverFull how, cons
 Result<std::vector<FileTrack>> fittedTracks(const TakeSoundPlan& plan, Coding coding, OverFull how,
                                             const JobControl& job);
 
-/// What became of samples that did not fit, a sentence each; empty where all did.
+/// What became of samples that did not fit; empty where all did.
 struct Clipped {
-    std::string problem;  ///< Nobody meant that.
-    std::string words;    ///< As chosen.
+    Facts problem;  ///< Nobody meant that.
+    Facts chosen;
 };
-Clipped clippedWords(std::int64_t samples, const FileTrack& track, OverFull how);
+Clipped clippedFacts(std::int64_t samples, const FileTrack& track, OverFull how);
 
 }  // namespace brisk

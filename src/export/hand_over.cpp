@@ -148,7 +148,7 @@ void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
         const bool stopped = done.error().code == ErrorCode::Cancelled;
         r.state = stopped ? FileState::Stopped : FileState::Failed;
         r.failedBy = done.error().code;
-        r.problem = stopped ? "Stopped; nothing half-written was left." : done.error().sentence;
+        r.problem = {stopped ? Fact{"stopped-nothing-left"} : named(done.error().sentence)};
     }
     tell(i);
 }
@@ -160,7 +160,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         auto w = exportVideo(*f.asVideo, writing);
         if (!w) return tl::unexpected(w.error());
         r.path = w->path;
-        r.holds = w->holds + f.confirmed;
+        r.holds = w->holds;
         r.problem = w->readBack.problem;
         r.picture = w->readBack.picture;
         r.lead = w->lead;
@@ -174,7 +174,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         auto w = exportSound(*f.asSound, writing);
         if (!w) return tl::unexpected(w.error());
         r.path = w->path;
-        r.holds = w->holds + f.confirmed;
+        r.holds = w->holds;
         r.problem = w->check.problem;
         r.check = w->check;
         r.lead = w->lead;
@@ -184,6 +184,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.fromDisk = w->fromDisk;
         level = w->level;
     }
+    add(r.holds, f.confirmed);
     // The loudness of a take is measured once, however many files it becomes.
     for (PlannedFile& other : plan_.files) {
         if (other.take != f.take) continue;
@@ -211,7 +212,7 @@ Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
         } else {
             const EditList list = editList(timeline, folder);
             text = list.text;
-            for (const std::string& sentence : list.cannotSay) r.holds += " " + sentence;
+            add(r.holds, list.cannotSay);
         }
     } else {
         text = reportText(f.kind, {plan_, results_});

@@ -21,9 +21,9 @@ enum class FileState { Waiting, Writing, Written, Failed, Stopped };
 
 struct FileResult {
     FileState state = FileState::Waiting;
-    std::string path;     ///< Where it was written; may be numbered.
-    std::string holds;    ///< One sentence.
-    std::string problem;  ///< Why it failed, or what reading it back found.
+    std::string path;  ///< Where it was written; may be numbered.
+    Facts holds;
+    Facts problem;  ///< Why it failed, or what reading it back found.
     std::optional<ErrorCode> failedBy = {};
     double progress = 0;               ///< 0 to 1.
     std::optional<Seconds> left = {};  ///< While it is written, once that can be told.

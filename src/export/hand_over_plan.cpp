@@ -53,14 +53,14 @@ std::uintmax_t videoBytes(const VideoExportPlan& p) {
 }
 
 /// What a person should know before a place that nobody confirmed is handed over.
-std::string confirmedWords(const HandedTake& h) {
+Facts confirmedFacts(const HandedTake& h) {
     switch (h.state) {
         case TetherState::Offered:
-            return " Nobody has confirmed its place yet.";
+            return {{"place-not-confirmed"}};
         case TetherState::NeedsAnEar:
-            return " Its place is not sure: listen first.";
+            return {{"place-not-sure"}};
         case TetherState::Slipped:
-            return " It is away from its tether.";
+            return {{"away-from-tether"}};
         default:
             return {};
     }
@@ -75,7 +75,7 @@ class Planner {
         for (VideoExportPlan& p : plansForPieces(wholeVideo(h))) {
             p.target = names_.take(exportName(p), endingOf(p.container, p.take.info.path));
             PlannedFile& f = add(FileKind::Video, h, *p.target, describeExport(p), videoBytes(p));
-            f.problem = whyNot(h, p);
+            if (const Fact why = whyNot(h, p); !why.empty()) f.problem = {why};
             f.asVideo.emplace(p);
         }
     }
@@ -97,18 +97,18 @@ class Planner {
                 soundBytes(codec, lengthOf(p.sound, p.stretch), channelsOf(p.sound));
             PlannedFile& f = add(FileKind::Sound, h, *p.target, describeSound(p),
                                  static_cast<std::uintmax_t>(bytes));
-            f.problem = nothingToWrite(h.sound);
+            if (const Fact why = nothingToWrite(h.sound); !why.empty()) f.problem = {why};
             f.asSound.emplace(p);
         }
     }
-    void ofShoot(FileKind kind, const std::string& ending, const std::string& holds) {
+    void ofShoot(FileKind kind, const std::string& ending, const Fact& holds) {
         PlannedFile f;
         f.kind = kind;
         NameFacts names;
         names.take = plan_.choice.shoot;
         const std::string name = fileName("{take}", names);
         f.path = names_.take(name, ending);
-        f.holds = holds;
+        f.holds = {holds};
         plan_.files.push_back(std::move(f));
     }
 
@@ -127,27 +127,30 @@ class Planner {
         return whole;
     }
     /// A file of one take; to be completed before the next is added.
-    PlannedFile& add(FileKind kind, const HandedTake& h, const fs::path& path,
-                     const std::string& holds, std::uintmax_t bytes) {
+    PlannedFile& add(FileKind kind, const HandedTake& h, const fs::path& path, const Facts& holds,
+                     std::uintmax_t bytes) {
         PlannedFile& f = plan_.files.emplace_back();
         f.kind = kind;
         f.take = h.id;
         f.path = path;
-        f.confirmed = confirmedWords(h);
-        f.holds = holds + f.confirmed;
+        f.confirmed = confirmedFacts(h);
+        f.holds = holds;
+        brisk::add(f.holds, f.confirmed);
         f.bytes = bytes;
         return f;
     }
-    static std::string whyNot(const HandedTake& h, const VideoExportPlan& p) {
+    static Fact whyNot(const HandedTake& h, const VideoExportPlan& p) {
         std::error_code ec;
         const std::string& path = h.scan->info.path;
-        if (auto nothing = nothingToWrite(h.sound); !nothing.empty()) return nothing;
-        if (!h.scan->info.video) return "It has no picture; its clean sound alone can be written.";
-        if (!fs::exists(path, ec)) return path + " is not there: is the card in?";
+        if (Fact nothing = nothingToWrite(h.sound); !nothing.empty()) return nothing;
+        if (!h.scan->info.video) return {"no-picture-to-write"};
+        if (!fs::exists(path, ec)) return {"is-the-card-in", {{"file", path}}};
         const auto can = codecsFor(p.container, path);
         if (std::find(can.begin(), can.end(), codecOf(p)) == can.end()) {
-            return std::string(codecWords(codecOf(p))) + " does not go into " +
-                   endingOf(p.container, path) + "; choose " + codecWords(can.front()) + ".";
+            return {"codec-does-not-go",
+                    {{"codec", codecWords(codecOf(p))},
+                     {"container", endingOf(p.container, path)},
+                     {"can", codecWords(can.front())}}};
         }
         return {};
     }
@@ -199,14 +202,13 @@ bool HandOverPlan::goesOverFull() const {
     });
 }
 
-std::string HandOverPlan::problem() const {
-    if (choice.folder.empty()) return "Choose a folder to write to.";
+Fact HandOverPlan::problem() const {
+    if (choice.folder.empty()) return {"choose-folder"};
     if (auto wrong = patternProblem(choice.pattern); !wrong.empty()) return wrong;
-    if (takes.empty()) return "No take has a place yet: find matches first.";
-    if (files.empty()) return "Choose what is to be written.";
+    if (takes.empty()) return {"no-take-has-a-place"};
+    if (files.empty()) return {"choose-what"};
     if (free > 0 && bytes() > free) {
-        return "There is not enough room: about " + bytesText(bytes()) + " are needed, " +
-               bytesText(free) + " are free.";
+        return {"not-enough-room", {{"needed", bytesText(bytes())}, {"free", bytesText(free)}}};
     }
     return {};
 }
@@ -227,27 +229,23 @@ HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& c
         if (choice.sound) planner.sounds(h);
     }
     if (plan.takes.empty()) return plan;
-    const std::string where = choice.pointAtOriginals || (!choice.video && !choice.sound)
-                                  ? "; points at the takes and recordings as they are"
-                                  : "; points at the new files";
+    const Fact where{choice.pointAtOriginals || (!choice.video && !choice.sound)
+                         ? "points-at-originals"
+                         : "points-at-new-files"};
     if (choice.timeline) {
-        planner.ofShoot(
-            FileKind::Timeline, ".otio",
-            "Every take where it was on the day, its clean sound under it" + where + ".");
+        planner.ofShoot(FileKind::Timeline, ".otio", {"timeline-holds", {{"where", where}}});
     }
     if (choice.editList) {
-        planner.ofShoot(FileKind::EditList, ".edl",
-                        "The first camera's takes and their sound, in whole frames" + where + ".");
+        planner.ofShoot(FileKind::EditList, ".edl", {"edit-list-holds", {{"where", where}}});
     }
     if (choice.htmlReport) {
-        planner.ofShoot(FileKind::HtmlReport, " report.html",
-                        "What was matched to what, how well, and what was written, with pictures.");
+        planner.ofShoot(FileKind::HtmlReport, " report.html", {"report-holds"});
     }
     if (choice.csvReport) {
-        planner.ofShoot(FileKind::CsvReport, " report.csv", "The same as a table.");
+        planner.ofShoot(FileKind::CsvReport, " report.csv", {"csv-holds"});
     }
     if (choice.jsonReport) {
-        planner.ofShoot(FileKind::JsonReport, " report.json", "The same for scripts.");
+        planner.ofShoot(FileKind::JsonReport, " report.json", {"json-holds"});
     }
     plan.free = freeAt(choice.folder);
     return plan;

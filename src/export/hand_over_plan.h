@@ -50,10 +50,10 @@ struct PlannedFile {
     FileKind kind = FileKind::Video;
     int take = 0;  ///< 0 = of the whole shoot.
     std::filesystem::path path;
-    std::string holds;         ///< One sentence.
-    std::string confirmed;     ///< What should be known of its place, the end of that sentence.
+    Facts holds;
+    Facts confirmed;           ///< What should be known of its place; the end of `holds`.
     std::uintmax_t bytes = 0;  ///< About; 0 = small.
-    std::string problem;       ///< Why it cannot be written; empty where it can.
+    Facts problem;             ///< Why it cannot be written; empty where it can.
     /// How, for those of one take.
     std::optional<VideoExportPlan> asVideo = {};
     std::optional<SoundExportPlan> asSound = {};
@@ -69,7 +69,7 @@ struct HandOverPlan {
     /// Whether peaks of a file go over what its coding holds, or may do so.
     [[nodiscard]] bool goesOverFull() const;
     /// What is wrong with all of it: no room, no folder, a bad pattern. Empty where nothing is.
-    [[nodiscard]] std::string problem() const;
+    [[nodiscard]] Fact problem() const;
     [[nodiscard]] const HandedTake* take(int id) const;
 };
 

@@ -44,10 +44,8 @@ class CameraNames {
 
 }  // namespace
 
-std::string nothingToWrite(const TakeSoundPlan& sound) {
-    if (!sound.nothingCovered) return {};
-    return "No recording covers any of what is kept of it, and only what is covered was asked for. "
-           "Keep more of the take, or choose silence or the camera's sound for the gaps.";
+Fact nothingToWrite(const TakeSoundPlan& sound) {
+    return sound.nothingCovered ? Fact{"nothing-kept-is-covered"} : Fact{};
 }
 
 std::vector<HandedTake> handedTakes(const ShootState& state, const std::vector<int>& takes,

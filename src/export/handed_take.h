@@ -26,8 +26,8 @@ struct HandedTake {
     Seconds day;  ///< When its first picture was, on the shoot's axis.
 };
 
-/// Why nothing can be written of a take at all, as a sentence; empty where something can.
-std::string nothingToWrite(const TakeSoundPlan& sound);
+/// Why nothing can be written of a take at all; empty where something can.
+Fact nothingToWrite(const TakeSoundPlan& sound);
 
 /// How a take sounds; nothing while it has no place.
 using SoundPlanOf = std::function<std::optional<TakeSoundPlan>(int take)>;

@@ -4,7 +4,6 @@
 #include <cmath>
 #include <future>
 
-#include "core/time_text.h"
 #include "export/video_export.h"
 #include "media/check/packet_digest.h"
 #include "media/check/picture_likeness.h"
@@ -23,27 +22,28 @@ Result<PictureCheck> checkCodedAnew(const VideoExportPlan& plan, const std::stri
     PictureCheck c;
     c.pictures = likeness->pictures;
     c.leastAlikeDb = likeness->leastAlikeDb;
-    c.problem = likeness->difference;
+    if (!likeness->difference.empty()) c.problem = {likeness->difference};
     if (c.problem.empty() && likeness->leastAlikeDb < kLooksAlikeDb) {
-        c.problem = "The picture at " + clockText(likeness->leastAlike, 1) +
-                    " differs from the take's so that it is seen.";
+        c.problem = {{"picture-seen-to-differ", {{"at", likeness->leastAlike}}}};
     }
     return c;
 }
 
-std::string PictureCheck::words() const {
+Facts PictureCheck::said() const {
     if (pictures == 0) return {};
-    const std::string count = groupedText(pictures) + " pictures ";
-    if (!leastAlikeDb) return count + (identical ? "identical" : "DIFFER");
-    return count + "alike to " + std::to_string(std::lround(*leastAlikeDb)) + " dB";
+    if (leastAlikeDb) {
+        return {{"pictures-alike",
+                 {{"pictures", pictures}, {"db", static_cast<double>(*leastAlikeDb)}}}};
+    }
+    return {{identical ? "pictures-identical" : "pictures-differ", {{"pictures", pictures}}}};
 }
 
 PictureCheck comparePackets(const PacketList& take, const PacketList& written) {
     PictureCheck c;
     c.pictures = static_cast<std::int64_t>(written.packets.size());
-    c.problem = differenceBetween(take, written);
-    c.identical = c.problem.empty();
-    if (!c.identical) c.problem = "The picture differs from the take: " + c.problem + ".";
+    const Fact difference = differenceBetween(take, written);
+    c.identical = difference.empty();
+    if (!c.identical) c.problem = {{"picture-differs", {{"how", difference}}}};
     return c;
 }
 

@@ -8,6 +8,7 @@
 #include <optional>
 #include <string>
 
+#include "core/fact.h"
 #include "core/job_control.h"
 #include "core/result.h"
 #include "media/check/packet_digest.h"
@@ -21,10 +22,10 @@ struct PictureCheck {
     bool identical = false;     ///< Packet for packet.
     /// Re-encoded: the peak signal-to-noise ratio of the picture that is least alike, in dB.
     std::optional<double> leastAlikeDb;
-    std::string problem;  ///< Empty when all is well.
+    Facts problem;  ///< Empty when all is well.
 
     /// "375 pictures identical", "124 pictures alike to 43 dB"; empty where nothing was read.
-    [[nodiscard]] std::string words() const;
+    [[nodiscard]] Facts said() const;
 };
 
 /// Of copied packets, by what was noted of both.

@@ -6,8 +6,6 @@
 
 #include "export/video_export.h"
 
-#include "core/number_text.h"
-
 namespace brisk {
 namespace {
 
@@ -58,20 +56,19 @@ PieceWay wayOf(const VideoExportPlan& plan) {
                                                         : PieceWay::AtKeyFrame;
 }
 
-std::string pictureWords(const VideoExportPlan& plan) {
+Fact pictureFact(const VideoExportPlan& plan) {
     const PieceWay way = wayOf(plan);
     if (way == PieceWay::AtKeyFrame && leadOf(plan.take, plan.stretch) > Seconds{0}) {
-        return "Picture untouched, from the key frame " +
-               fixedText(leadOf(plan.take, plan.stretch).value, 2) + " s before the cut on";
+        return {"picture-from-key-frame", {{"lead", leadOf(plan.take, plan.stretch)}}};
     }
-    if (way != PieceWay::CodedAnew) return "Picture untouched";
-    std::string text = "Picture re-encoded (";
-    text += plan.take.info.video && plan.take.info.video->codec == "hevc" ? "HEVC" : "H.264";
-    text += ", hardly to be told from the take's; slow)";
+    if (way != PieceWay::CodedAnew) return {"picture-untouched"};
+    const bool hevc = plan.take.info.video && plan.take.info.video->codec == "hevc";
+    Fact f{"picture-re-encoded", {{"codec", hevc ? "HEVC" : "H.264"}}};
     if (plan.pieceStart == PieceStart::Exact) {
-        text += " because " + containerName(plan) + " cannot begin between key frames";
+        f.args.emplace_back("why", Fact{"container-cannot-begin-between-key-frames",
+                                        {{"container", containerName(plan)}}});
     }
-    return text;
+    return f;
 }
 
 double pictureGrowth(const VideoExportPlan& plan) {

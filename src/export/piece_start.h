@@ -10,6 +10,7 @@
 #include <optional>
 #include <string>
 
+#include "core/fact.h"
 #include "features/sound_scan.h"
 #include "media/read/picture_cut.h"
 
@@ -37,7 +38,7 @@ PieceWay wayOf(const VideoExportPlan& plan);
 Seconds leadOf(const SoundScan& take, const std::optional<TimeRange>& stretch);
 
 /// What becomes of the picture, and at what cost: the beginning of a sentence.
-std::string pictureWords(const VideoExportPlan& plan);
+Fact pictureFact(const VideoExportPlan& plan);
 
 /// How much larger its picture becomes, about: 1 where it is copied.
 double pictureGrowth(const VideoExportPlan& plan);

@@ -10,7 +10,6 @@
 #include "media/check/file_contents.h"
 #include "media/read/probe.h"
 #include "media/write/take_remux.h"
-#include "text/add_sentence.h"
 
 namespace brisk {
 namespace {
@@ -30,9 +29,9 @@ Result<void> compareAll(const VideoExportPlan& plan, const MediaInfo& info,
     if (wish.pictures) r.picture = comparePackets(made.pictures, held->pictures);
     for (std::size_t i = 0; i < made.sounds.size(); ++i) {
         if (!made.sounds[i].digest) continue;
-        const std::string problem = compareSamples(tracks[i], *made.sounds[i].digest,
-                                                   held->sounds.at(info.sounds[i].stream));
-        addSentence(r.problem, problem);
+        const Facts problem = compareSamples(tracks[i], *made.sounds[i].digest,
+                                             held->sounds.at(info.sounds[i].stream));
+        add(r.problem, problem);
         if (i == 0) r.sound.everySample = problem.empty();
     }
     return {};
@@ -48,8 +47,8 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     r.stamps = info->stamps;
     const auto tracks = plan.tracks.empty() ? fileTracks(plan.sound) : plan.tracks;
     if (info->sounds.size() != tracks.size()) {
-        addSentence(r.problem, "It holds " + std::to_string(info->sounds.size()) +
-                                   " sounds and not " + std::to_string(tracks.size()) + ".");
+        r.problem.push_back(
+            {"sounds-not-as-meant", {{"sounds", info->sounds.size()}, {"meant", tracks.size()}}});
         return r;
     }
     const bool codedAnew = plan.cut && plan.cut->way == PieceWay::CodedAnew;
@@ -62,7 +61,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
         if (!picture) return tl::unexpected(picture.error());
         r.picture = std::move(*picture);
     }
-    addSentence(r.problem, r.picture.problem);
+    add(r.problem, r.picture.problem);
     const TimeRange held =
         plan.cut ? TimeRange{plan.cut->start, std::min(plan.cut->end, plan.stretch->end)}
                  : TimeRange{{0}, plan.take.pictures.end()};
@@ -70,7 +69,7 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
         if (job.stopRequested()) return cancelled();
         auto check = checkSound(tracks[i], held, *info, i);
         if (!check) return tl::unexpected(check.error());
-        addSentence(r.problem, check->problem);
+        add(r.problem, check->problem);
         // The slips that are kept are those of the clean sound; others only speak up.
         if (i == 0) {
             check->everySample = r.sound.everySample;

@@ -25,7 +25,7 @@ struct ReadBack {
     SoundCheck sound;       ///< Of the clean sound.
     TimeStamps stamps;      ///< As another program reads them.
     bool fromDisk = false;  ///< From the disk itself; else as the system holds the file.
-    std::string problem;    ///< Empty when all is well.
+    Facts problem;          ///< Empty when all is well.
 };
 
 /// \param made  what was put into the file; null: the take is read once more, and samples are not

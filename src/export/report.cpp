@@ -87,10 +87,10 @@ std::string fileRow(const PlannedFile& f, const FileResult& r) {
     if (r.state != FileState::Written) {
         return "<tr>" + what + "<td class=\"attention\" colspan=\"3\">" +
                escaped(f.path.filename().string()) + ": " +
-               escaped(r.problem.empty() ? "not written" : r.problem) + "</td></tr>\n";
+               escaped(r.problem.empty() ? "not written" : sentence(r.problem)) + "</td></tr>\n";
     }
     const std::string name = std::filesystem::path(r.path).filename().string();
-    std::string found = r.picture.words();
+    std::string found = sentence(r.picture.said());
     if (!found.empty()) found += ". ";
     if (r.check.measured) {
         found += "Slip " + slipText(r.check.start) + ", " + slipText(r.check.middle) + ", " +
@@ -100,8 +100,9 @@ std::string fileRow(const PlannedFile& f, const FileResult& r) {
     if (f.asVideo && r.picture.pictures == 0) found += " Pictures were not compared.";
     if (f.take != 0)
         found += r.fromDisk ? " Read back from the disk." : " Read back as the system holds it.";
-    if (!r.problem.empty()) found += " <b class=\"attention\">" + escaped(r.problem) + "</b>";
-    return "<tr>" + what + "<td><b>" + escaped(name) + "</b><br>" + escaped(r.holds) +
+    if (!r.problem.empty())
+        found += " <b class=\"attention\">" + escaped(sentence(r.problem)) + "</b>";
+    return "<tr>" + what + "<td><b>" + escaped(name) + "</b><br>" + escaped(sentence(r.holds)) +
            "</td><td class=\"n\">" + bytesText(r.bytes) + "</td><td>" + found + checkValues(r) +
            "</td></tr>\n";
 }

@@ -43,8 +43,8 @@ ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
     ordered_json j{{"kind", fileKindText(f.kind)},
                    {"state", stateOf(r)},
                    {"path", r.path},
-                   {"holds", r.holds}};
-    j["problem"] = r.problem.empty() ? ordered_json() : ordered_json(r.problem);
+                   {"holds", sentence(r.holds)}};
+    j["problem"] = r.problem.empty() ? ordered_json() : ordered_json(sentence(r.problem));
     if (r.state != FileState::Written) return j;
     j["bytes"] = r.bytes;
     if (r.held) j["take_range"] = {{"start", r.held->start.value}, {"end", r.held->end.value}};
@@ -125,8 +125,8 @@ std::string csvReport(const HandedOverShoot& shoot) {
               std::to_string(r.bytes), r.sha256,
               slip ? fixedText(r.check.start.milliseconds(), 6) : std::string(),
               slip ? fixedText(r.check.middle.milliseconds(), 6) : std::string(),
-              slip ? fixedText(r.check.end.milliseconds(), 6) : std::string(), wordsCell(r.holds),
-              wordsCell(r.problem), r.xxh3}) {
+              slip ? fixedText(r.check.end.milliseconds(), 6) : std::string(),
+              wordsCell(sentence(r.holds)), wordsCell(sentence(r.problem)), r.xxh3}) {
             cells.push_back(more);
         }
         for (std::size_t k = 0; k < cells.size(); ++k) out += (k ? "," : "") + cell(cells[k]);

@@ -5,10 +5,8 @@
 #include <cmath>
 #include <vector>
 
-#include "core/time_text.h"
 #include "dsp/plain_lag.h"
 #include "media/read/sound_reader.h"
-#include "text/add_sentence.h"
 
 namespace brisk {
 namespace {
@@ -63,16 +61,16 @@ Seconds SoundCheck::worst() const {
     return most;
 }
 
-std::string compareSamples(const FileTrack& track, const SampleDigest& rendered,
-                           const SampleDigest& written) {
+Facts compareSamples(const FileTrack& track, const SampleDigest& rendered,
+                     const SampleDigest& written) {
     const auto at = rendered.firstDifference(written);
     if (!at) return {};
     if (rendered.frames() != written.frames()) {
-        return "The " + track.words + " has " + groupedText(written.frames()) +
-               " samples in the file and not " + groupedText(rendered.frames()) + ".";
+        return {
+            {"samples-not-rendered-count",
+             {{"track", track.what}, {"samples", written.frames()}, {"meant", rendered.frames()}}}};
     }
-    return "The " + track.words + " is not what was rendered, from " +
-           clockText(kRate.seconds(*at), 0) + " of the file on.";
+    return {{"not-as-rendered", {{"track", track.what}, {"from", kRate.seconds(*at)}}}};
 }
 
 namespace {
@@ -129,9 +127,10 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
     auto sound = TakeSound::open(track.sound, kRate);
     if (!sound) return tl::unexpected(sound.error());
     if (reader->channels() != sound->channels()) {
-        addSentence(check.problem,
-                    "The " + track.words + " has " + std::to_string(reader->channels()) +
-                        " channels in the file and not " + std::to_string(sound->channels()) + ".");
+        check.problem.push_back({"channels-not-as-meant",
+                                 {{"track", track.what},
+                                  {"channels", reader->channels()},
+                                  {"meant", sound->channels()}}});
         return check;
     }
     const CleanPieces& pieces = track.sound.clean;
@@ -155,11 +154,12 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
             if (std::fabs(spot->slip.value) >= std::fabs(slips[i]->value)) *slips[i] = spot->slip;
             check.measured = true;
             if (spot->fits) continue;
-            const std::string which =
-                sound->channels() > 1 ? ", channel " + std::to_string(channel + 1) + "," : "";
-            addSentence(check.problem, "The " + track.words + which + " at " + clockText(*at, 1) +
-                                           " lies " + slipText(spot->slip) +
-                                           " from where the tether says.");
+            Fact away{"sound-away-from-tether",
+                      {{"track", track.what}, {"at", *at}, {"by", spot->slip}}};
+            if (sound->channels() > 1) {
+                away.args.emplace_back("which", Fact{"in-channel", {{"channel", channel + 1}}});
+            }
+            check.problem.push_back(std::move(away));
         }
     }
     return check;

@@ -3,6 +3,7 @@
 /// Measures one sound of a written file against what was meant.
 #pragma once
 
+#include "core/fact.h"
 #include "core/result.h"
 #include "export/file_tracks.h"
 #include "media/check/sample_digest.h"
@@ -16,7 +17,7 @@ struct SoundCheck {
     Seconds start, middle, end;
     bool measured = false;
     bool everySample = false;  ///< All samples of all channels are those that were rendered.
-    std::string problem;       ///< Empty when all is well.
+    Facts problem;             ///< Empty when all is well.
 
     /// The largest, without sign.
     [[nodiscard]] Seconds worst() const;
@@ -24,8 +25,8 @@ struct SoundCheck {
 
 /// Every sample of a lossless track against what was rendered: a sentence where they part, else
 /// nothing.
-std::string compareSamples(const FileTrack& track, const SampleDigest& rendered,
-                           const SampleDigest& written);
+Facts compareSamples(const FileTrack& track, const SampleDigest& rendered,
+                     const SampleDigest& written);
 
 /// At three places, where the track's pieces reach, in every channel.
 /// \param held  the stretch of the take that the file holds from its start on.

@@ -17,7 +17,7 @@
 #include "store/dropped_cache.h"
 #include "store/file_hash.h"
 #include "store/free_name.h"
-#include "text/add_sentence.h"
+#include "text/sentence.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -106,26 +106,26 @@ std::vector<SoundExportPlan> plansForSounds(const SoundExportPlan& whole) {
     return out;
 }
 
-std::string describeSound(const SoundExportPlan& plan) {
+Facts describeSound(const SoundExportPlan& plan) {
     const auto microphones = microphonesOf(plan.sound);
     const FileTrack& track = microphones[plan.microphone];
     const TimeRange held = plan.stretch.value_or(plan.sound.wholeTake());
-    std::string text = "As long as the ";
-    text += plan.stretch ? "piece from " + clockText(held.start, 1) + " to " +
-                               clockText(held.end, 1) + " of the take"
-                         : std::string("take");
-    if (leadIn(plan) > Seconds{0}) text += ", and what its video shows before";
-    text += ", on the picture's clock: " + track.words + ", ";
-    text += routingWords(*track.sound.clean.front().recording, track.sound.choice.heard());
-    text += plan.format == SoundFormat::Flac ? ", FLAC" : ", broadcast WAV";
-    text += plan.format == SoundFormat::WavFloat ? ", 32-bit float, 48 kHz" : ", 24-bit, 48 kHz";
-    text += headroomWords(track.sound, codingOf(plan.format), plan.overFull);
+    Facts rest = headroomFacts(track.sound, codingOf(plan.format), plan.overFull);
     if (!uncovered(track.sound.clean, held).empty()) {
-        text += track.sound.choice.uncovered == Uncovered::Camera
-                    ? "; camera sound where the recording does not reach"
-                    : "; silence where the recording does not reach";
+        rest.push_back(uncoveredFact(track.sound.choice.uncovered));
     }
-    return text + ".";
+    Fact holds{plan.stretch ? "sound-of-piece" : "sound-of-take",
+               {{"start", held.start},
+                {"end", held.end},
+                {"track", track.what},
+                {"channels",
+                 routingFact(*track.sound.clean.front().recording, track.sound.choice.heard())},
+                {"format", Fact{plan.format == SoundFormat::Flac       ? "flac-24"
+                                : plan.format == SoundFormat::WavFloat ? "wav-float"
+                                                                       : "wav-24"}},
+                {"rest", rest}}};
+    if (leadIn(plan) > Seconds{0}) holds.args.emplace_back("lead", Fact{"and-what-video-shows"});
+    return {holds};
 }
 
 std::string soundName(const SoundExportPlan& plan) {
@@ -187,12 +187,12 @@ Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
     const SampleDigest& written = contents->sounds.begin()->second;
     seen.samples = written.frames();
     const auto made = writer.takeSoundDigest();
-    const std::string differs = made ? compareSamples(track, *made, written) : std::string();
+    const Facts differs = made ? compareSamples(track, *made, written) : Facts{};
     auto check = checkSound(track, held, *info, 0);
     if (!check) return tl::unexpected(check.error());
     seen.check = std::move(*check);
     seen.check.everySample = made && differs.empty();
-    addSentence(seen.check.problem, differs);
+    add(seen.check.problem, differs);
     auto hash = xxh3Of(path, job.part(0.8, 1));
     if (!hash) return tl::unexpected(hash.error());
     seen.xxh3 = std::move(*hash);
@@ -202,8 +202,8 @@ Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
 }  // namespace
 
 Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& job) {
-    if (const auto nothing = nothingToWrite(plan.sound); !nothing.empty()) {
-        return fail(ErrorCode::CannotWrite, nothing, plan.take.info.path);
+    if (const Fact nothing = nothingToWrite(plan.sound); !nothing.empty()) {
+        return fail(ErrorCode::CannotWrite, sentence(nothing), plan.take.info.path);
     }
     TakeSoundPlan soundPlan = plan.sound;
     const Coding coding = codingOf(plan.format);
@@ -246,8 +246,8 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     auto seen = lookAt(plan, *file, *writer, track, *held, job.part(0.9, 1));
     if (!seen) return tl::unexpected(seen.error());
     if (seen->samples != length) {
-        seen->check.problem += "It holds " + groupedText(seen->samples) + " samples and not " +
-                               groupedText(length) + ".";
+        seen->check.problem.push_back(
+            {"samples-not-as-meant", {{"samples", seen->samples}, {"meant", length}}});
     }
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     job.report(1);
@@ -255,9 +255,9 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     SoundExportPlan known = plan;
     known.sound.level = soundPlan.level;
     seen->holds = describeSound(known);
-    const Clipped clipped = clippedWords(writer->clipped(), track, plan.overFull);
-    addSentence(seen->check.problem, clipped.problem);
-    addSentence(seen->holds, clipped.words);
+    const Clipped clipped = clippedFacts(writer->clipped(), track, plan.overFull);
+    add(seen->check.problem, clipped.problem);
+    add(seen->holds, clipped.chosen);
     seen->samples = length;
     seen->lead = leadIn(plan);
     seen->level = soundPlan.level;

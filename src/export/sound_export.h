@@ -53,7 +53,7 @@ std::vector<SoundExportPlan> plansForSounds(const SoundExportPlan& whole);
 
 struct WrittenSound {
     std::string path;
-    std::string holds;  ///< One sentence.
+    Facts holds;
     std::int64_t samples = 0;
     Seconds lead;       ///< As in WrittenVideo.
     TimeStamps stamps;  ///< As another program reads them.
@@ -64,8 +64,8 @@ struct WrittenSound {
     std::string xxh3;  ///< Of the whole file.
 };
 
-/// One sentence: what the file will hold.
-std::string describeSound(const SoundExportPlan& plan);
+/// What the file will hold.
+Facts describeSound(const SoundExportPlan& plan);
 
 /// What it is called, without ending, as if nothing else were there.
 std::string soundName(const SoundExportPlan& plan);

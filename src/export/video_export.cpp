@@ -7,9 +7,7 @@
 #include <future>
 #include <optional>
 
-#include "core/number_text.h"
 #include "core/time_ranges.h"
-#include "core/time_text.h"
 #include "export/file_tracks.h"
 #include "export/handed_take.h"
 #include "media/write/take_remux.h"
@@ -19,7 +17,7 @@
 #include "store/file_hash.h"
 #include "store/free_name.h"
 #include "store/write_behind.h"
-#include "text/add_sentence.h"
+#include "text/sentence.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -28,38 +26,32 @@ namespace {
 
 constexpr SampleRate kVideoSound{48000};
 
-std::string decibels(double db) {
-    return fixedText(std::fabs(db), 1) + " dB";
-}
-
-/// ", brought to -16.0 LUFS"; nothing where the level stays as it was recorded.
-std::string levelWords(const SoundChoice& c) {
+/// Nothing where the level stays as it was recorded.
+Facts levelFacts(const SoundChoice& c) {
     if (c.toLoudness) {
-        return ", brought to " + fixedText(c.targetLufs, 1) + " LUFS with peaks under " +
-               fixedText(c.ceilingDbtp, 1) + " dBTP";
+        return {{"level-brought-to", {{"lufs", c.targetLufs}, {"dbtp", c.ceilingDbtp}}}};
     }
     if (std::fabs(c.gainDb) < 0.05) return {};
-    return ", " + decibels(c.gainDb) + (c.gainDb > 0 ? " louder" : " quieter");
+    return {{c.gainDb > 0 ? "level-louder" : "level-quieter", {{"db", std::fabs(c.gainDb)}}}};
 }
 
-std::string otherTracks(const TakeSoundPlan& plan) {
+Facts otherTracks(const TakeSoundPlan& plan) {
     const auto tracks = fileTracks(plan);
-    std::string text;
+    Facts others, out;
     for (std::size_t i = 1; i < tracks.size(); ++i) {
-        text += i == 1 ? "; " : i + 1 == tracks.size() ? " and " : ", ";
-        text += "track " + std::to_string(i + 1) + " " + tracks[i].words;
+        others.push_back({"track-number", {{"number", i + 1}, {"what", tracks[i].what}}});
     }
-    if (tracks.size() == 2) text += ", which does not play by itself";
-    if (tracks.size() > 2) text += ", which do not play by themselves";
-    if (plan.choice.camera == CameraSound::LeftOut) text += "; camera sound not included";
-    return text;
+    if (!others.empty()) {
+        out.push_back(
+            {others.size() == 1 ? "other-track" : "other-tracks", {{"tracks", listOf(others)}}});
+    }
+    if (plan.choice.camera == CameraSound::LeftOut) out.push_back({"camera-not-included"});
+    return out;
 }
 
-/// ", camera sound blended under it, 12.0 dB quieter".
-std::string blendWords(const SoundChoice& c) {
+Facts blendFacts(const SoundChoice& c) {
     if (c.camera != CameraSound::Blended) return {};
-    return ", camera sound blended under it, " + decibels(c.blendDb) +
-           (c.blendDb > 0 ? " louder" : " quieter");
+    return {{c.blendDb > 0 ? "blended-louder" : "blended-quieter", {{"db", std::fabs(c.blendDb)}}}};
 }
 
 Seconds lengthOf(const SoundScan& take) {
@@ -81,52 +73,63 @@ std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole) {
     return out;
 }
 
-std::string describeExport(const VideoExportPlan& plan) {
+namespace {
+
+/// Which part of the take, where it is not all of it.
+Facts rangeFacts(const VideoExportPlan& plan, const TimeRanges& held) {
+    if (held.size() > 1) return {{"pieces-each-a-file", {{"pieces", held.size()}}}};
+    if (!plan.stretch && plan.sound.kept.empty()) return {};
+    return {{"range-of-take", {{"start", held[0].start}, {"end", held[0].end}}}};
+}
+
+/// What a person may not expect of a file that holds these parts of a take.
+Facts unexpected(const VideoExportPlan& plan, const TimeRanges& held) {
     const SoundChoice& choice = plan.sound.choice;
-    const SoundScan& recording = *plan.sound.clean.front().recording;
-    std::string text = pictureWords(plan) + "; track 1 clean sound, ";
-    text += routingWords(recording, choice.heard());
-    text += std::string(", ") + codecWords(codecOf(plan)) + ", 48 kHz";
-    text += levelWords(choice);
-    text += blendWords(choice);
-    text += headroomWords(plan.sound, codingOf(codecOf(plan)), plan.overFull);
-    text += otherTracks(plan.sound);
-    const TimeRanges held = plan.stretch ? TimeRanges{*plan.stretch} : plan.sound.stretches();
-    if (held.size() > 1) {
-        text = std::to_string(held.size()) + " pieces of the take, each a file. " + text;
-    } else if (plan.stretch || !plan.sound.kept.empty()) {
-        text = "From " + clockText(held[0].start, 1) + " to " + clockText(held[0].end, 1) +
-               " of the take. " + text;
-    }
+    Facts out;
     std::size_t gaps = 0, clipped = 0;
     for (const TimeRange& r : held) {
         gaps += uncovered(plan.sound.clean, r).size();
         clipped += clippedIn(plan.sound.clean, r).size();
     }
-    if (gaps > 0) {
-        text += choice.uncovered == Uncovered::Camera
-                    ? "; camera sound where the recording does not reach"
-                    : "; silence where the recording does not reach";
-    }
-    if (clipped > 0) {
-        text += "; the recording is clipped in " +
-                (clipped == 1 ? std::string("1 place") : std::to_string(clipped) + " places");
-    }
-    if (choice.quietClaps) {
-        const std::size_t n = plan.sound.claps.size();
-        text += n == 1 ? "; 1 clap quiet" : "; " + std::to_string(n) + " claps quiet";
-    }
-    if (!choice.followClock) text += "; drift not corrected";
+    if (gaps > 0) out.push_back(uncoveredFact(choice.uncovered));
+    if (clipped > 0) out.push_back({"clipped-in-places", {{"places", clipped}}});
+    if (choice.quietClaps) out.push_back({"claps-quiet", {{"claps", plan.sound.claps.size()}}});
+    if (!choice.followClock) out.push_back({"drift-left"});
     const std::string muxer = muxerOf(plan.container, plan.take.info.path);
     // libav's Matroska muxer does not write it.
     if (plan.take.info.video && plan.take.info.video->rotation != 0 && muxer == "matroska") {
-        text += "; that players turn the picture by " +
-                std::to_string(plan.take.info.video->rotation) + " degrees is left out";
+        out.push_back({"rotation-left-out", {{"degrees", plan.take.info.video->rotation}}});
     }
     for (const OtherStream& o : plan.take.info.others) {
-        if (!containerTakes(muxer, o)) text += "; " + streamWords(o) + " left out";
+        if (!containerTakes(muxer, o)) {
+            out.push_back({"stream-left-out", {{"stream", streamFact(o)}}});
+        }
     }
-    return text + ".";
+    return out;
+}
+
+}  // namespace
+
+Fact uncoveredFact(Uncovered becomes) {
+    return {becomes == Uncovered::Camera ? "camera-where-uncovered" : "silence-where-uncovered"};
+}
+
+Facts describeExport(const VideoExportPlan& plan) {
+    const SoundChoice& choice = plan.sound.choice;
+    const TimeRanges held = plan.stretch ? TimeRanges{*plan.stretch} : plan.sound.stretches();
+    Facts rest = levelFacts(choice);
+    add(rest, blendFacts(choice));
+    add(rest, headroomFacts(plan.sound, codingOf(codecOf(plan)), plan.overFull));
+    add(rest, otherTracks(plan.sound));
+    add(rest, unexpected(plan, held));
+    const Fact sound{
+        "clean-sound-track",
+        {{"channels", routingFact(*plan.sound.clean.front().recording, choice.heard())},
+         {"codec", codecWords(codecOf(plan))},
+         {"rest", rest}}};
+    return {
+        {"video-holds",
+         {{"range", rangeFacts(plan, held)}, {"picture", pictureFact(plan)}, {"sound", sound}}}};
 }
 
 SoundCodec codecOf(const VideoExportPlan& plan) {
@@ -197,8 +200,8 @@ Result<Seen> lookAt(const VideoExportPlan& meant, const AtomicFile& file, const 
 namespace {
 
 Result<void> canBeWritten(const VideoExportPlan& plan) {
-    if (const auto nothing = nothingToWrite(plan.sound); !nothing.empty()) {
-        return fail(ErrorCode::CannotWrite, nothing, plan.take.info.path);
+    if (const Fact nothing = nothingToWrite(plan.sound); !nothing.empty()) {
+        return fail(ErrorCode::CannotWrite, sentence(nothing), plan.take.info.path);
     }
     if (!plan.take.info.video) {
         return fail(ErrorCode::NotMedia, plan.take.info.path + " has no picture to hand over.",
@@ -238,13 +241,13 @@ Result<void> openTracks(const VideoExportPlan& meant, Seconds begins,
 }
 
 /// Samples that did not fit: a problem, unless that was chosen; then part of what the file holds.
-void sayWhatWasCut(const Remuxed& made, const VideoExportPlan& meant, std::string& problem,
-                   std::string& holds) {
+void sayWhatWasCut(const Remuxed& made, const VideoExportPlan& meant, Facts& problem,
+                   Facts& holds) {
     for (std::size_t i = 0; i < meant.tracks.size(); ++i) {
         const Clipped clipped =
-            clippedWords(made.sounds[i].clipped, meant.tracks[i], meant.overFull);
-        addSentence(problem, clipped.problem);
-        addSentence(holds, clipped.words);
+            clippedFacts(made.sounds[i].clipped, meant.tracks[i], meant.overFull);
+        add(problem, clipped.problem);
+        add(holds, clipped.chosen);
     }
 }
 
@@ -298,7 +301,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     if (!seen) return tl::unexpected(seen.error());
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
-    std::string holds = describeExport(meant);
+    Facts holds = describeExport(meant);
     sayWhatWasCut(*made, meant, seen->readBack.problem, holds);
     return WrittenVideo{file->target().string(),
                         std::move(holds),

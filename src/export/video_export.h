@@ -57,7 +57,7 @@ std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole);
 
 struct WrittenVideo {
     std::string path;
-    std::string holds;  ///< One sentence.
+    Facts holds;
     /// From the file's first picture to the one that its piece was to begin with.
     Seconds lead;
     ReadBack readBack;
@@ -73,7 +73,9 @@ SoundCodec codecOf(const VideoExportPlan& plan);
 NameFacts nameFactsOf(const VideoExportPlan& plan);
 
 /// One sentence: what the file will hold.
-std::string describeExport(const VideoExportPlan& plan);
+Facts describeExport(const VideoExportPlan& plan);
+/// What is heard where no recording reaches.
+Fact uncoveredFact(Uncovered becomes);
 
 /// What it is called, without ending, as if nothing else were there.
 std::string exportName(const VideoExportPlan& plan);

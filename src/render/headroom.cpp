@@ -4,7 +4,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/number_text.h"
 #include "render/routing.h"
 #include "render/take_sound.h"
 
@@ -28,10 +27,6 @@ double mixFactor(const SoundScan& scan, const HeardChannels& heard) {
         most = std::max(most, sum);
     }
     return most;
-}
-
-std::string db(double v) {
-    return fixedText(v, 1) + " dB";
 }
 
 }  // namespace
@@ -83,33 +78,31 @@ LevelPlan fittedInto(LevelPlan level, Coding coding, OverFull how) {
     return level;
 }
 
-std::string headroomWords(const TakeSoundPlan& plan, Coding coding, OverFull how) {
+Facts headroomFacts(const TakeSoundPlan& plan, Coding coding, OverFull how) {
     const LevelPlan& level = plan.level;
     if (!level.peakKnown) {
         if (coding == Coding::Float || surelyFits(plan)) return {};
-        const char* then = how == OverFull::TurnDown ? "the whole take is turned down where they do"
-                           : how == OverFull::Limit  ? "they are limited where they do"
-                                                     : "they are CUT where they do, as chosen";
-        return std::string("; peaks may go over full scale: that is measured first, and ") + then;
+        return {{how == OverFull::TurnDown ? "peaks-measured-then-turned-down"
+                 : how == OverFull::Limit  ? "peaks-measured-then-limited"
+                                           : "peaks-measured-then-cut"}};
     }
     if (coding == Coding::Float) {
         if (level.samplePeakDb <= 0) return {};
-        return "; peaks " + db(level.samplePeakDb) + " over full scale are kept";
+        return {{"peaks-kept", {{"over_db", level.samplePeakDb}}}};
     }
     const double over = overBy(level, coding);
     if (over <= 0) return {};
-    const std::string go = " " + db(over) + " over full scale";
     switch (how) {
         case OverFull::TurnDown:
-            return "; peaks would go" + go + ", so the whole take is turned down by " +
-                   db(level.gainDb - fittedInto(level, coding, how).gainDb);
+            return {{"turned-down",
+                     {{"over_db", over},
+                      {"by_db", level.gainDb - fittedInto(level, coding, how).gainDb}}}};
         case OverFull::Limit:
-            return "; peaks would go" + go + ", and are limited to " +
-                   fixedText(level.ceilingDbtp, 1) + " dBTP";
+            return {{"peaks-limited", {{"over_db", over}, {"dbtp", level.ceilingDbtp}}}};
         case OverFull::Clip:
             break;
     }
-    return "; peaks go" + go + " and are CUT there, as chosen";
+    return {{"peaks-cut", {{"over_db", over}}}};
 }
 
 }  // namespace brisk

@@ -13,6 +13,7 @@
 #include <string>
 #include <string_view>
 
+#include "core/fact.h"
 #include "render/level_plan.h"
 
 namespace brisk {
@@ -53,6 +54,6 @@ LevelPlan fittedInto(LevelPlan level, Coding coding, OverFull how);
 
 /// "; peaks would go 4.3 dB over full scale, so the whole take is turned down by 5.3 dB"; nothing
 /// where all fits.
-std::string headroomWords(const TakeSoundPlan& plan, Coding coding, OverFull how);
+Facts headroomFacts(const TakeSoundPlan& plan, Coding coding, OverFull how);
 
 }  // namespace brisk

@@ -76,17 +76,17 @@ Routing routingOf(const SoundScan& scan, const HeardChannels& heard) {
 namespace {
 
 /// "channels 1 Ines and 3".
-std::string listWords(const HeardSound& sound, const std::vector<std::size_t>& which) {
-    std::string text = which.size() == 1 ? "channel" : "channels";
-    for (std::size_t i = 0; i < which.size(); ++i) {
-        text += i == 0 ? " " : i + 1 == which.size() ? " and " : ", ";
-        text += channelWords(sound, static_cast<int>(which[i]));
+Fact listFact(const char* id, const HeardSound& sound, const std::vector<std::size_t>& which) {
+    Facts names;
+    for (const std::size_t c : which) {
+        names.push_back(named(channelWords(sound, static_cast<int>(c))));
     }
-    return text;
+    return {id, {{"channels", listOf(names)}}};
 }
 
-std::string mixWords(const HeardSound& sound, const std::vector<std::size_t>& which) {
-    return listWords(sound, which) + (which.size() == 1 ? " in both ears" : " mixed, in both ears");
+Fact mixFact(const HeardSound& sound, const std::vector<std::size_t>& which) {
+    return listFact(which.size() == 1 ? "one-channel-in-both-ears" : "some-channels-mixed", sound,
+                    which);
 }
 
 /// Each channel to its own row, as it is.
@@ -102,40 +102,41 @@ bool passesUntouched(const Routing& routing) {
 
 }  // namespace
 
-std::string routingWords(const SoundScan& scan, const HeardChannels& heard) {
+Fact routingFact(const SoundScan& scan, const HeardChannels& heard) {
     const HeardSound sound = heardSound(scan.info);
     const int channels = sound.channels;
     switch (heard.map) {
         case ChannelMap::Left:
-            return "left channel in both ears";
+            return {"channels-left"};
         case ChannelMap::Right:
-            return "right channel in both ears";
+            return {"channels-right"};
         case ChannelMap::Mix:
-            return "all channels mixed, in both ears";
+            return {"all-channels-mixed"};
         case ChannelMap::Stereo:
-            return "stereo";
+            return {"stereo"};
         case ChannelMap::Swapped:
-            return "stereo, sides swapped";
+            return {"stereo-swapped"};
         case ChannelMap::Chosen:
             if (const auto which = chosenOf(heard, static_cast<std::size_t>(channels));
                 !which.empty()) {
-                return mixWords(sound, which);
+                return mixFact(sound, which);
             }
             break;
         case ChannelMap::AsRecorded:
             break;
     }
     const int one = scan.level.onlyChannel();
-    if (channels == 1) return "mono, in both ears";
+    if (channels == 1) return {"mono-in-both-ears"};
     if (one >= 0) {
-        return "one-sided: channel " + std::to_string(one + 1) + " in both ears";
+        return {"one-sided-in-both-ears", {{"channel", one + 1}}};
     }
     const auto playing = static_cast<int>(sound.playing.size());
     if (playing == 2) {
-        return channels == 2 ? "stereo" : listWords(sound, sound.playing) + " as stereo";
+        return channels == 2 ? Fact{"stereo"}
+                             : listFact("channels-heard-as-stereo", sound, sound.playing);
     }
-    if (playing < channels) return mixWords(sound, sound.playing);
-    return "all " + std::to_string(channels) + " channels mixed";
+    if (playing < channels) return mixFact(sound, sound.playing);
+    return {"channels-all-mixed", {{"channels", channels}}};
 }
 
 void route(const Routing& routing, std::span<const float> in, std::span<float> out) {

@@ -9,6 +9,7 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
 #include "features/sound_scan.h"
 #include "media/read/heard_sound.h"
 #include "render/sound_choice.h"
@@ -24,7 +25,7 @@ Routing routingOf(const SoundScan& scan, const HeardChannels& heard);
 std::string channelWords(const HeardSound& sound, int channel);
 
 /// What it does, for a sentence: "left channel in both ears".
-std::string routingWords(const SoundScan& scan, const HeardChannels& heard);
+Fact routingFact(const SoundScan& scan, const HeardChannels& heard);
 
 /// Applies a routing to whole frames. Shape: interleaved; `out` has frames times rows.
 void route(const Routing& routing, std::span<const float> in, std::span<float> out);

@@ -29,7 +29,12 @@ std::pair<std::string_view, int> formOf(std::string_view form) {
 
 std::string inWords(const FactValue& v, std::string_view form, const Phrasing& phrasing) {
     if (const auto* text = std::get_if<std::string>(&v)) return *text;
-    if (const auto* facts = std::get_if<Facts>(&v)) return sentence(*facts, phrasing);
+    if (const auto* facts = std::get_if<Facts>(&v)) {
+        if (form != "run") return sentence(*facts, phrasing);
+        std::string run;
+        for (const Fact& f : *facts) run += sentence(f, phrasing);
+        return run;
+    }
     const double amount = amountOf(v);
     const auto [name, digits] = formOf(form);
     if (name == "clock") return clockText({amount}, digits);

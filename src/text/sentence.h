@@ -8,7 +8,8 @@
 ///
 /// A phrase holds arguments in braces: {used} as it is; {at:clock1} a time with one digit of a
 /// second; {by:slip} milliseconds; {drift:fixed1} one digit after the point; {n:grouped} in groups
-/// of three; facts within a fact are their own sentences.
+/// of three; facts within a fact are their own sentences,
+/// or one after the other without a space: {names:run}.
 #pragma once
 
 #include <functional>

@@ -10,6 +10,7 @@
 #include "export/video_export.h"
 #include "media/read/probe.h"
 #include "render/transport.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/shoot_folder.h"
@@ -86,7 +87,7 @@ TEST_F(AsHeard, PlaybackAndTheFileAreTheSameSamples) {
     VideoExportPlan video{*take_, *p, VideoContainer::Mov, folder_.file("out"), "{take} clean"};
     auto written = exportVideo(video, {});
     ASSERT_TRUE(written) << written.error().sentence;
-    EXPECT_EQ(written->readBack.problem, "");
+    EXPECT_EQ(sentence(written->readBack.problem), "");
     auto reader = SoundReader::open(written->path, probeWithSound(written->path)->sounds[0].stream);
     ASSERT_TRUE(reader);
     ASSERT_EQ(reader->channels(), 2);
@@ -116,7 +117,7 @@ TEST_F(AsHeard, PlaybackAndTheFileAreTheSameSamples) {
 
 TEST_F(AsHeard, TheSentenceSaysAllOfIt) {
     VideoExportPlan video{*take_, *plan(), VideoContainer::Mov, folder_.file("out"), "x"};
-    const std::string holds = describeExport(video);
+    const std::string holds = sentence(describeExport(video));
     for (const char* part : {"Picture untouched", "stereo, sides swapped", "brought to -15.0 LUFS",
                              "camera sound blended under it, 12.0 dB quieter",
                              "camera sound where the recording", "1 clap quiet"}) {
@@ -127,13 +128,13 @@ TEST_F(AsHeard, TheSentenceSaysAllOfIt) {
     state_.sound.camera = CameraSound::SecondTrack;
     state_.sound.followClock = false;
     video.sound = *plan();
-    const std::string plain = describeExport(video);
+    const std::string plain = sentence(describeExport(video));
     video.sound.kept = {{{3}, {9}}};
-    const std::string trimmed = describeExport(video);
+    const std::string trimmed = sentence(describeExport(video));
     EXPECT_TRUE(trimmed.starts_with("From 0:00:03.0 to 0:00:09.0 of the take. ")) << trimmed;
     EXPECT_EQ(trimmed.find("silence where"), std::string::npos) << "what is kept is covered";
     video.sound.kept = {{{1}, {4}}, {{6}, {9}}};
-    const std::string pieces = describeExport(video);
+    const std::string pieces = sentence(describeExport(video));
     EXPECT_TRUE(pieces.starts_with("2 pieces of the take, each a file. ")) << pieces;
     EXPECT_NE(pieces.find("silence where"), std::string::npos) << pieces;
     for (const char* part :
@@ -151,7 +152,7 @@ TEST_F(AsHeard, TheCameraIsASecondTrackThatDoesNotPlayByItself) {
         VideoExportPlan video{*take_, *plan(), container, folder_.file("out"), "{take} two"};
         auto written = exportVideo(video, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         const auto info = probe(written->path);
         ASSERT_TRUE(info);
         ASSERT_EQ(info->sounds.size(), 2u);
@@ -196,13 +197,13 @@ TEST_F(AsHeard, OtherMicrophonesAreTracksOfTheirOwn) {
     ASSERT_EQ(p->beside.size(), 1u) << "two files of one recorder are one microphone";
     for (const VideoContainer container : {VideoContainer::Mov, VideoContainer::SameAsTake}) {
         const VideoExportPlan video{*take_, *p, container, folder_.file("out"), "{take} mics"};
-        const std::string holds = describeExport(video);
+        const std::string holds = sentence(describeExport(video));
         EXPECT_NE(holds.find("track 2 hand-01.wav and track 3 camera sound, which do not play"),
                   std::string::npos)
             << holds;
         const auto written = exportVideo(video, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_EQ(witness(written->path), "1\n0\n0\n") << "only the first plays by itself";
         const auto info = probe(written->path);
         ASSERT_EQ(info->sounds.size(), 3u);
@@ -225,9 +226,11 @@ TEST_F(AsHeard, OtherMicrophonesAreTracksOfTheirOwn) {
     for (CleanPiece& c : other.sound.beside[0]) c.line.offset = c.line.offset + Seconds{0.002};
     const auto check = readBack(other, path, {});
     ASSERT_TRUE(check);
-    EXPECT_NE(check->problem.find("hand-01.wav"), std::string::npos) << check->problem;
+    EXPECT_NE(sentence(check->problem).find("hand-01.wav"), std::string::npos)
+        << sentence(check->problem);
     other.sound.beside.clear();
-    EXPECT_NE(readBack(other, path, {})->problem.find("3 sounds and not 2"), std::string::npos);
+    EXPECT_NE(sentence(readBack(other, path, {})->problem).find("3 sounds and not 2"),
+              std::string::npos);
 }
 
 TEST_F(AsHeard, ClapsAreQuietInTheKeptCameraSoundToo) {

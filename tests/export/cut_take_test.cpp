@@ -5,6 +5,7 @@
 #include "export/video_export.h"
 #include "media/read/picture_reader.h"
 #include "media/read/probe.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/shoot_folder.h"
@@ -68,7 +69,7 @@ TEST_P(CutTake, EachPieceIsAFileThatBeginsWithItsPictureAndItsSound) {
     for (const VideoExportPlan& p : plans) {
         const auto written = exportVideo(p, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_TRUE(written->readBack.picture.identical);
         EXPECT_NE(written->path.find("take clean piece " + std::to_string(p.piece)),
                   std::string::npos);
@@ -109,14 +110,14 @@ TEST_P(CutTake, AtAKeyFrameThePictureIsCopiedInEveryContainer) {
     for (const VideoContainer container : {VideoContainer::Mov, VideoContainer::Mkv}) {
         plan_->container = container;
         const VideoExportPlan p = plansForPieces(*plan_).back();
-        EXPECT_EQ(
-            describeExport(p).find("From 0:00:03.4 to 0:00:08.2 of the take. Picture untouched, "
-                                   "from the key frame 0.40 s before the cut on"),
-            0u)
-            << describeExport(p);
+        EXPECT_EQ(sentence(describeExport(p))
+                      .find("From 0:00:03.4 to 0:00:08.2 of the take. Picture untouched, "
+                            "from the key frame 0.40 s before the cut on"),
+                  0u)
+            << sentence(describeExport(p));
         const auto written = exportVideo(p, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_TRUE(written->readBack.picture.identical);
         EXPECT_NEAR(written->lead.value, 0.4, 1e-9) << "a key frame each second";
         sameAsTheTakeFrom({3.0}, written->path, true);
@@ -132,12 +133,12 @@ TEST_P(CutTake, CodedAnewItIsExactInEveryContainer) {
             container == VideoContainer::Mov ? PieceStart::CodedAnew : PieceStart::Exact;
         const VideoExportPlan p = plansForPieces(*plan_).front();
         const std::string because = "because MKV cannot begin between key frames";
-        EXPECT_NE(describeExport(p).find("Picture re-encoded (H.264"), std::string::npos);
-        EXPECT_EQ(describeExport(p).find(because) != std::string::npos,
+        EXPECT_NE(sentence(describeExport(p)).find("Picture re-encoded (H.264"), std::string::npos);
+        EXPECT_EQ(sentence(describeExport(p)).find(because) != std::string::npos,
                   container == VideoContainer::Mkv);
         const auto written = exportVideo(p, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_FALSE(written->readBack.picture.identical);
         EXPECT_EQ(written->readBack.picture.pictures, 120) << "4.8 s, and none beyond";
         EXPECT_GT(written->readBack.picture.leastAlikeDb.value(), 40);
@@ -152,7 +153,7 @@ TEST_P(CutTake, AtAKeyFrameAnywayNothingIsCodedAnew) {
     plan_->sound.choice.softEdgeMs = 0;
     plan_->container = VideoContainer::Mkv;
     const VideoExportPlan p = plansForPieces(*plan_).front();
-    EXPECT_NE(describeExport(p).find("Picture untouched; track 1"), std::string::npos);
+    EXPECT_NE(sentence(describeExport(p)).find("Picture untouched; track 1"), std::string::npos);
     const auto written = exportVideo(p, {});
     ASSERT_TRUE(written) << written.error().sentence;
     EXPECT_TRUE(written->readBack.picture.identical);
@@ -168,7 +169,7 @@ TEST_P(CutTake, APictureThatIsNotTheTakesIsFound) {
     ASSERT_TRUE(written) << written.error().sentence;
     const auto problemOf = [&](TimeRange stretch) {
         p.cut = *pictureCut(take_.info, stretch, PieceWay::CodedAnew, {});
-        return checkPicture(p, written->path, {})->problem;
+        return sentence(checkPicture(p, written->path, {})->problem);
     };
     EXPECT_EQ(problemOf({{3.4}, {8.2}}), "");
     EXPECT_NE(problemOf({{3.4}, {8.4}}).find("fewer"), std::string::npos);

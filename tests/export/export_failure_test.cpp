@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include "export/video_export.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"
@@ -98,7 +99,7 @@ TEST_F(ExportFailure, ReadBackNoticesAWrongPlace) {
     ASSERT_TRUE(r);
     EXPECT_TRUE(r->picture.identical);
     EXPECT_NEAR(r->sound.start.milliseconds(), 0.5, 0.02);
-    EXPECT_NE(r->problem.find("from where the tether says"), std::string::npos);
+    EXPECT_NE(sentence(r->problem).find("from where the tether says"), std::string::npos);
 }
 
 }  // namespace

@@ -5,6 +5,7 @@
 
 #include "export/video_export.h"
 #include "media/read/probe.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"
@@ -82,7 +83,8 @@ TEST_F(ExportDetails, TheCleanSoundSpeaksTheCamerasLanguage) {
 TEST_F(ExportDetails, RendersToTheTakesLengthWithSilenceAround) {
     // The recorder ran from 2 s to 10 s of the take.
     const WrittenVideo w = write({{-2}, {0}});
-    EXPECT_NE(w.holds.find("silence where the recording does not reach"), std::string::npos);
+    EXPECT_NE(sentence(w.holds).find("silence where the recording does not reach"),
+              std::string::npos);
     const auto sound = test::decodeAll(w.path);
     EXPECT_NEAR(static_cast<double>(sound.size()), 12 * 48000, 2000);
     const auto loudest = [&](double from, double to) {
@@ -100,11 +102,11 @@ TEST_F(ExportDetails, RendersToTheTakesLengthWithSilenceAround) {
 TEST_F(ExportDetails, SaysWhatItWillHold) {
     VideoExportPlan plan{take, test::soundOf(take, clean, {{-1}, {0}}), VideoContainer::Mov,
                          folder.path(), "{take}"};
-    EXPECT_EQ(describeExport(plan),
+    EXPECT_EQ(sentence(describeExport(plan)),
               "Picture untouched; track 1 clean sound, stereo, 24-bit, 48 kHz; camera sound not "
               "included; silence where the recording does not reach.");
     plan.container = VideoContainer::SameAsTake;
-    EXPECT_NE(describeExport(plan).find("AAC"), std::string::npos);
+    EXPECT_NE(sentence(describeExport(plan)).find("AAC"), std::string::npos);
 }
 
 TEST_F(ExportDetails, NeverWritesOverAnExistingFile) {
@@ -131,7 +133,7 @@ TEST_F(ExportDetails, AVariableRateStaysVariable) {
     test::writeTake(folder.file("phone.mp4"), test::babble(9, 48000, 1), recipe);
     take = test::scanned(folder.file("phone.mp4"));
     const WrittenVideo w = write({{0}, {0}}, VideoContainer::SameAsTake);
-    EXPECT_EQ(w.readBack.problem, "");
+    EXPECT_EQ(sentence(w.readBack.problem), "");
     const SoundScan back = test::scanned(w.path);
     for (std::int64_t n = 0; n < 200; ++n) {
         ASSERT_NEAR(back.pictures.timeOf(n).value, take.pictures.timeOf(n).value, 2e-5);

@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -31,10 +32,11 @@ TEST(FileNames, AreNamesAndNotPaths) {
 }
 
 TEST(FileNames, APatternWithAnUnknownNameSaysWhichThereAre) {
-    EXPECT_EQ(patternProblem("{take} {number}"), "");
-    EXPECT_NE(patternProblem("{take} {day}").find("There is no {day}: a name can hold {take}"),
-              std::string::npos);
-    EXPECT_NE(patternProblem("{take").find("There is no {take:"), std::string::npos);
+    EXPECT_EQ(sentence(patternProblem("{take} {number}")), "");
+    EXPECT_NE(
+        sentence(patternProblem("{take} {day}")).find("There is no {day}: a name can hold {take}"),
+        std::string::npos);
+    EXPECT_NE(sentence(patternProblem("{take")).find("There is no {take:"), std::string::npos);
 }
 
 }  // namespace

@@ -14,6 +14,7 @@
 #include "shoot/project_file.h"
 #include "store/file_hash.h"
 #include "support/comma_locale.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -66,11 +67,11 @@ class HandOver : public ::testing::Test {
     void everythingAsMeant(const HandOverRun& run) {
         for (std::size_t i = 0; i < run.results().size(); ++i) {
             const FileResult& r = run.results()[i];
-            EXPECT_EQ(r.state, FileState::Written) << r.path << ": " << r.problem;
-            EXPECT_EQ(r.problem, "") << r.path;
+            EXPECT_EQ(r.state, FileState::Written) << r.path << ": " << sentence(r.problem);
+            EXPECT_EQ(sentence(r.problem), "") << r.path;
             EXPECT_EQ(r.path, run.plan().files[i].path) << "where the plan had it";
-            EXPECT_EQ(r.holds.substr(0, run.plan().files[i].holds.size()),
-                      run.plan().files[i].holds);
+            EXPECT_EQ(sentence(r.holds).substr(0, sentence(run.plan().files[i].holds).size()),
+                      sentence(run.plan().files[i].holds));
             EXPECT_EQ(fs::file_size(r.path), r.bytes);
         }
     }
@@ -87,7 +88,7 @@ TEST_F(HandOver, WritesWhatThePlanSays) {
     choice_.pattern = "{date} {number} {take}";
     choice_.sha256 = true;
     HandOverRun run(plan());
-    EXPECT_EQ(run.plan().problem(), "");
+    EXPECT_EQ(sentence(run.plan().problem()), "");
     ASSERT_EQ(run.plan().files.size(), 11u);
     EXPECT_EQ(run.plan().files[0].path.filename(), "2026-03-03 001 press-01.mov");
     std::uintmax_t said = run.plan().bytes(), there = 0;
@@ -174,12 +175,13 @@ TEST_F(HandOver, ATakeOfWhichNothingKeptIsCoveredIsNotWrittenWhole) {
     for (std::size_t i = 0; i < run.results().size(); ++i) {
         const FileResult& r = run.results()[i];
         if (run.plan().files[i].take != 3) {
-            EXPECT_EQ(r.state, FileState::Written) << r.problem;
+            EXPECT_EQ(r.state, FileState::Written) << sentence(r.problem);
             continue;
         }
         ++refused;
         EXPECT_EQ(r.state, FileState::Failed);
-        EXPECT_NE(r.problem.find("No recording covers any of what is kept"), std::string::npos);
+        EXPECT_NE(sentence(r.problem).find("No recording covers any of what is kept"),
+                  std::string::npos);
         EXPECT_FALSE(fs::exists(r.path));
     }
     EXPECT_EQ(refused, 2);
@@ -195,7 +197,7 @@ TEST_F(HandOver, WordsThatLookLikeFormulasAreWordsInTheTable) {
     run.go({}, {}, {});
     auto results = run.results();
     results[0].path = "=1+1";
-    results[0].problem = "@SUM(A1)";
+    results[0].problem = {named("@SUM(A1)")};
     const std::string csv = csvReport({run.plan(), results});
     EXPECT_NE(csv.find(",'=1+1,"), std::string::npos) << csv;
     EXPECT_NE(csv.find(",'@SUM(A1)"), std::string::npos);
@@ -232,7 +234,7 @@ TEST_F(HandOver, OneFailureDoesNotStopTheOthersAndIsTriedAgain) {
     run.go({}, {}, {});
     EXPECT_EQ(run.failed(), std::vector<std::size_t>{1});
     EXPECT_EQ(run.results()[1].failedBy, ErrorCode::CannotRead);
-    EXPECT_NE(run.results()[1].problem.find("press-02.mp4"), std::string::npos);
+    EXPECT_NE(sentence(run.results()[1].problem).find("press-02.mp4"), std::string::npos);
     EXPECT_EQ(run.results()[0].state, FileState::Written);
     EXPECT_EQ(run.results()[2].state, FileState::Written);
     const std::string html = test::bytesOf(run.results()[4].path);
@@ -243,7 +245,7 @@ TEST_F(HandOver, OneFailureDoesNotStopTheOthersAndIsTriedAgain) {
     fs::rename(folder_.file("away.mp4"), folder_.file("press-02.mp4"));
     run.go(run.failed(), {}, {});
     EXPECT_TRUE(run.failed().empty());
-    EXPECT_EQ(run.results()[1].problem, "");
+    EXPECT_EQ(sentence(run.results()[1].problem), "");
     EXPECT_EQ(run.results()[1].path, run.plan().files[1].path);
 }
 
@@ -279,18 +281,18 @@ TEST_F(HandOver, ADiskThatFillsUpLeavesWholeFilesOnly) {
             GTEST_SKIP() << "no small disk can be made here";
         }
         HandOverRun run(plan());
-        EXPECT_NE(run.plan().problem().find("not enough room"), std::string::npos);
+        EXPECT_NE(sentence(run.plan().problem()).find("not enough room"), std::string::npos);
         run.go({}, {}, {});  // somebody filled it after the plan was made
         std::size_t whole = 0;
         for (const FileResult& r : run.results()) {
             if (r.state == FileState::Written) {
                 ++whole;
-                EXPECT_EQ(r.problem, "") << r.path;
+                EXPECT_EQ(sentence(r.problem), "") << r.path;
                 EXPECT_EQ(fs::file_size(r.path), r.bytes);
                 continue;
             }
             EXPECT_EQ(r.state, FileState::Failed);
-            EXPECT_EQ(r.failedBy, ErrorCode::CannotWrite) << r.problem;
+            EXPECT_EQ(r.failedBy, ErrorCode::CannotWrite) << sentence(r.problem);
             EXPECT_FALSE(fs::exists(r.path));
             ++failed;
         }
@@ -306,13 +308,15 @@ TEST_F(HandOver, ADiskThatFillsUpLeavesWholeFilesOnly) {
 
 TEST_F(HandOver, APlaceThatNobodyConfirmedIsSaidBeforeAndAfter) {
     choice_.jsonReport = true;
-    EXPECT_EQ(plan().files[0].holds.find("confirmed"), std::string::npos);
+    EXPECT_EQ(sentence(plan().files[0].holds).find("confirmed"), std::string::npos);
     state_.tethers[0].locked = false;
     state_.tethers[1].locked = false;
     state_.tethers[1].found.status = MatchStatus::Unsure;
     HandOverRun run(plan());
-    EXPECT_NE(run.plan().files[0].holds.find("Nobody has confirmed its place"), std::string::npos);
-    EXPECT_NE(run.plan().files[1].holds.find("not sure: listen first"), std::string::npos);
+    EXPECT_NE(sentence(run.plan().files[0].holds).find("Nobody has confirmed its place"),
+              std::string::npos);
+    EXPECT_NE(sentence(run.plan().files[1].holds).find("not sure: listen first"),
+              std::string::npos);
     run.go({0, 3}, {}, {});
     const auto json = nlohmann::json::parse(test::bytesOf(run.results()[3].path));
     EXPECT_NE(json["takes"][0]["files"][0]["holds"].get<std::string>().find("Nobody"),
@@ -323,22 +327,24 @@ TEST_F(HandOver, APlaceThatNobodyConfirmedIsSaidBeforeAndAfter) {
 TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
     state_.edits.push_back({2, {}, {{{1.3}, {3}}}, {}});
     choice_.container = VideoContainer::Mkv;
-    EXPECT_NE(plan().files[0].holds.find("re-encoded"), std::string::npos) << "and what it costs";
+    EXPECT_NE(sentence(plan().files[0].holds).find("re-encoded"), std::string::npos)
+        << "and what it costs";
     choice_.pieces = PieceStart::KeyFrame;
-    EXPECT_EQ(plan().files[0].holds.find("re-encoded"), std::string::npos);
+    EXPECT_EQ(sentence(plan().files[0].holds).find("re-encoded"), std::string::npos);
     choice_.container = VideoContainer::SameAsTake;
     choice_.codec = SoundCodec::Flac;
-    EXPECT_NE(plan().files[1].problem.find("does not go into .mp4; choose AAC"), std::string::npos);
+    EXPECT_NE(sentence(plan().files[1].problem).find("does not go into .mp4; choose AAC"),
+              std::string::npos);
     choice_.pattern = "{day}";
-    EXPECT_NE(plan().problem().find("There is no {day}"), std::string::npos);
+    EXPECT_NE(sentence(plan().problem()).find("There is no {day}"), std::string::npos);
     choice_.pattern = "same name";
     HandOverPlan same = plan();
     EXPECT_NE(same.files[1].path, same.files[2].path) << "no name twice";
     same.free = 10;
     same.files[1].problem.clear();
-    EXPECT_NE(same.problem().find("not enough room"), std::string::npos);
+    EXPECT_NE(sentence(same.problem()).find("not enough room"), std::string::npos);
     choice_.folder.clear();
-    EXPECT_EQ(plan().problem(), "Choose a folder to write to.");
+    EXPECT_EQ(sentence(plan().problem()), "Choose a folder to write to.");
     HandOverPlan nothing = planHandOver({}, choice_);
     EXPECT_TRUE(nothing.files.empty());
     EXPECT_EQ(bytesText(999), "999 bytes");
@@ -357,10 +363,10 @@ TEST_F(HandOver, APiecesVideoAndItsSoundAloneBeginAndEndTogether) {
         HandOverRun run(plan());
         run.go({0, 1}, {}, {});
         const FileResult &video = run.results()[0], &sound = run.results()[1];
-        EXPECT_EQ(video.problem + sound.problem, "");
+        EXPECT_EQ(sentence(video.problem) + sentence(sound.problem), "");
         EXPECT_NEAR(video.lead.value, start == PieceStart::KeyFrame ? 0.4 : 0, 1e-9);
         EXPECT_EQ(sound.lead, video.lead);
-        EXPECT_EQ(sound.holds.find("what its video shows before") != std::string::npos,
+        EXPECT_EQ(sentence(sound.holds).find("what its video shows before") != std::string::npos,
                   start == PieceStart::KeyFrame);
         const auto a = test::decodeAll(video.path), b = test::decodeAll(sound.path);
         ASSERT_EQ(a.size(), b.size());
@@ -373,7 +379,8 @@ TEST_F(HandOver, AFileThatIsNotAsMeantIsMarkedAndNotHidden) {
     run.go({0}, {}, {});
     std::vector<FileResult> results = run.results();
     EXPECT_EQ(results[1].state, FileState::Waiting) << "only what was asked for";
-    results[0].problem = "The clean sound at 0:00:03.0 lies 2 ms from where the tether says.";
+    results[0].problem = {
+        {"sound-away-from-tether", {{"track", Fact{"clean-sound"}}, {"at", 3.0}, {"by", 0.002}}}};
     const HandedOverShoot shoot{run.plan(), results};
     EXPECT_NE(htmlReport(shoot).find("1 of them not as meant"), std::string::npos);
     EXPECT_NE(csvReport(shoot).find("\"written, not as meant\""), std::string::npos);

@@ -7,6 +7,7 @@
 
 #include "export/hand_over.h"
 #include "media/read/probe.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"
@@ -78,7 +79,7 @@ TEST_F(HeadroomTest, FloatKeepsEverySampleInEveryContainerThatHasIt) {
     for (const VideoContainer c : {VideoContainer::Mov, VideoContainer::Mkv}) {
         const auto written = exportVideo(plan(SoundCodec::Float, c), {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_TRUE(written->readBack.sound.everySample);
         EXPECT_TRUE(probe(written->path)->sounds[0].codec.starts_with("pcm_f32"));
         EXPECT_LT(differenceFrom(written->path, 1), 1e-6);
@@ -87,7 +88,7 @@ TEST_F(HeadroomTest, FloatKeepsEverySampleInEveryContainerThatHasIt) {
                           folder_.file("out"), "alone"};
     const auto written = exportSound(alone, {});
     ASSERT_TRUE(written) << written.error().sentence;
-    EXPECT_EQ(written->check.problem, "");
+    EXPECT_EQ(sentence(written->check.problem), "");
     EXPECT_LT(differenceFrom(written->path, 1), 1e-6);
 }
 
@@ -95,9 +96,10 @@ TEST_F(HeadroomTest, ByDefaultTheWholeTakeIsTurnedDownAndNothingIsCut) {
     for (const SoundCodec codec : {SoundCodec::Pcm24, SoundCodec::Alac, SoundCodec::Aac}) {
         const auto written = exportVideo(plan(codec), {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
-        EXPECT_NE(written->holds.find("so the whole take is turned down by"), std::string::npos)
-            << written->holds;
+        EXPECT_EQ(sentence(written->readBack.problem), "");
+        EXPECT_NE(sentence(written->holds).find("so the whole take is turned down by"),
+                  std::string::npos)
+            << sentence(written->holds);
         const double gain = std::pow(
             10.0, fittedInto(written->level, codingOf(codec), OverFull::TurnDown).gainDb / 20);
         EXPECT_LT(gain, 0.8);
@@ -113,15 +115,18 @@ TEST_F(HeadroomTest, LimitedOrCutOnlyWhereThatWasChosen) {
     p.overFull = OverFull::Limit;
     const auto limited = exportVideo(p, {});
     ASSERT_TRUE(limited);
-    EXPECT_NE(limited->holds.find("are limited to"), std::string::npos) << limited->holds;
-    EXPECT_EQ(limited->readBack.problem, "");
+    EXPECT_NE(sentence(limited->holds).find("are limited to"), std::string::npos)
+        << sentence(limited->holds);
+    EXPECT_EQ(sentence(limited->readBack.problem), "");
     EXPECT_LE(peakOf(limited->path), 0.9f);
     EXPECT_GT(peakOf(limited->path), 0.8f);
     p.overFull = OverFull::Clip;
     const auto cut = exportVideo(p, {});
     ASSERT_TRUE(cut);
-    EXPECT_NE(cut->holds.find("are CUT there, as chosen"), std::string::npos) << cut->holds;
-    EXPECT_NE(cut->holds.find("cut at full scale, as chosen."), std::string::npos) << cut->holds;
+    EXPECT_NE(sentence(cut->holds).find("are CUT there, as chosen"), std::string::npos)
+        << sentence(cut->holds);
+    EXPECT_NE(sentence(cut->holds).find("cut at full scale, as chosen."), std::string::npos)
+        << sentence(cut->holds);
     EXPECT_NEAR(peakOf(cut->path), 1, 1e-5);
 }
 
@@ -154,19 +159,19 @@ TEST_F(HeadroomTest, ThePlanSaysItBeforeAnythingIsWritten) {
     c.folder = folder_.file("out");
     HandOverPlan planned = planHandOver({h}, c);
     EXPECT_TRUE(planned.goesOverFull());
-    EXPECT_NE(planned.files[0].holds.find("may go over full scale"), std::string::npos);
+    EXPECT_NE(sentence(planned.files[0].holds).find("may go over full scale"), std::string::npos);
     h.sound.level = *resolveLevel(h.sound, {});
     planned = planHandOver({h}, c);
     EXPECT_TRUE(planned.goesOverFull());
-    const std::string said = planned.files[0].holds;
-    EXPECT_NE(said.find("peaks would go"), std::string::npos) << said;
+    const Facts said = planned.files[0].holds;
+    EXPECT_NE(sentence(said).find("peaks would go"), std::string::npos) << said;
     HandOverRun run(planned);
     run.go({}, {}, {});
     EXPECT_EQ(run.results()[0].holds, said) << "and so it was done";
     c.codec = SoundCodec::Float;
     planned = planHandOver({h}, c);
     EXPECT_FALSE(planned.goesOverFull());
-    EXPECT_NE(planned.files[0].holds.find("over full scale are kept"), std::string::npos);
+    EXPECT_NE(sentence(planned.files[0].holds).find("over full scale are kept"), std::string::npos);
 }
 
 }  // namespace

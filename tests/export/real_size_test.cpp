@@ -6,6 +6,7 @@
 #include "export/video_export.h"
 #include "media/read/picture_reader.h"
 #include "media/read/probe.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/second_witness.h"
@@ -40,7 +41,7 @@ TEST(RealSize, IsReadSteppedThroughAndExported) {
                              folder.file("out")};
         const auto written = exportVideo(plan, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_EQ(written->readBack.picture.pictures, 180);
         EXPECT_TRUE(written->readBack.picture.identical);
         EXPECT_TRUE(written->readBack.sound.everySample);

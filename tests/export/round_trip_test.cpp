@@ -12,6 +12,7 @@
 #include "export/video_export.h"
 #include "media/check/packet_digest.h"
 #include "media/read/probe.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/second_witness.h"
@@ -159,7 +160,7 @@ class RoundTrip : public ::testing::TestWithParam<Camera> {
     void picturesAreThoseOf(const std::string& written) {
         const auto packets = pictureDigest(written);
         ASSERT_TRUE(packets);
-        EXPECT_EQ(differenceBetween(*pictureDigest(path_), *packets), "");
+        EXPECT_EQ(sentence(differenceBetween(*pictureDigest(path_), *packets)), "");
         const auto after = test::decodedPictures(written);
         ASSERT_GT(before_.size(), 100u);
         ASSERT_EQ(after.size(), before_.size());
@@ -245,11 +246,11 @@ TEST_P(RoundTrip, InEveryContainerWithEveryCodingOfSound) {
         for (const SoundCodec codec : codecsFor(container, path_)) {
             SCOPED_TRACE(endingOf(container, path_) + " " + codecName(codec));
             const VideoExportPlan plan = planFor(container, codec);
-            holds_ = describeExport(plan);
+            holds_ = sentence(describeExport(plan));
             const auto written = exportVideo(plan, {});
             ASSERT_TRUE(written) << written.error().sentence;
-            EXPECT_EQ(written->readBack.problem, "");
-            EXPECT_EQ(written->holds, holds_);
+            EXPECT_EQ(sentence(written->readBack.problem), "");
+            EXPECT_EQ(sentence(written->holds), holds_);
             ASSERT_NO_FATAL_FAILURE(picturesAreThoseOf(written->path));
             const json file = test::probedFile(written->path);
             saysTheSameOfItself(written->path, file);
@@ -289,11 +290,11 @@ TEST_P(RoundTrip, APieceBeginsWhereItIsSaidToInEveryWay) {
         plan.sound.kept = {piece};
         plan.pieceStart = start;
         const VideoExportPlan p = plansForPieces(plan).front();
-        const std::string what = describeExport(p);
+        const std::string what = sentence(describeExport(p));
         SCOPED_TRACE(endingOf(container, path_) + " " + what);
         const auto written = exportVideo(p, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->readBack.problem, "");
+        EXPECT_EQ(sentence(written->readBack.problem), "");
         const bool anew = what.find("re-encoded") != std::string::npos;
         const auto after = test::decodedPictures(written->path);
         const std::size_t first =

@@ -9,6 +9,7 @@
 #include "export/sound_export.h"
 #include "media/read/probe.h"
 #include "media/read/wav_header.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"
@@ -78,7 +79,7 @@ TEST_F(SoundAlone, IsAsLongAsTheTakeToTheSampleAndInItsPlace) {
     for (const SoundFormat format : {SoundFormat::Wav, SoundFormat::Flac}) {
         const auto written = exportSound(plan(format), {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->check.problem, "");
+        EXPECT_EQ(sentence(written->check.problem), "");
         EXPECT_TRUE(written->check.measured);
         EXPECT_EQ(written->samples, samples);
         const auto sound = test::decodeAll(written->path);
@@ -86,7 +87,7 @@ TEST_F(SoundAlone, IsAsLongAsTheTakeToTheSampleAndInItsPlace) {
         for (const double t : {0.1, 6.0, 11.2}) EXPECT_LT(std::fabs(slipAt(sound, 0, t)), 1e-4);
         EXPECT_NE(tagsOf(written->path).find("Clean sound of press-02.mov"), std::string::npos);
     }
-    EXPECT_EQ(describeSound(plan(SoundFormat::Wav)),
+    EXPECT_EQ(sentence(describeSound(plan(SoundFormat::Wav))),
               "As long as the take, on the picture's clock: clean sound, mono, in both ears, "
               "broadcast WAV, 24-bit, 48 kHz.");
 }
@@ -119,7 +120,7 @@ TEST_F(SoundAlone, EachKeptPieceAndEachMicrophoneIsAFile) {
     for (const SoundExportPlan& p : plans) {
         const auto written = exportSound(p, {});
         ASSERT_TRUE(written) << written.error().sentence;
-        EXPECT_EQ(written->check.problem, "");
+        EXPECT_EQ(sentence(written->check.problem), "");
         names.push_back(std::filesystem::path(written->path).filename().string());
         // It begins with the picture that is on the screen there.
         const double begins = take_.pictures.timeOf(take_.pictures.frameAt(p.stretch->start)).value;

@@ -11,6 +11,7 @@
 
 #include "export/edit_list.h"
 #include "export/otio.h"
+#include "support/facts_text.h"
 #include "support/pieces.h"
 
 namespace brisk {
@@ -343,7 +344,7 @@ TEST_F(Timelines, TheEditListHoldsOnePictureTrackAndSaysWhatItCannot) {
     EXPECT_EQ(events[0].from, 25 * 3600);
     EXPECT_EQ(events[2].from, 25 * 3600 + std::llround(100.313 * 25));
     std::string said;
-    for (const std::string& s : list.cannotSay) said += s + "\n";
+    for (const Fact& s : list.cannotSay) said += sentence(s) + "\n";
     EXPECT_NE(said.find("B is left out"), std::string::npos) << said;
     EXPECT_NE(said.find("whole frames"), std::string::npos) << said;
     EXPECT_NE(said.find("knows no drift"), std::string::npos) << said;
@@ -429,7 +430,7 @@ TEST_F(Timelines, OtherMicrophonesHaveTracksOfTheirOwn) {
         const auto timeline = buildTimeline("A day", takes_, written);
         const EditList list = editList(timeline, "/out");
         EXPECT_EQ(parsed(list.text, 25).size(), written.empty() ? 2u : 1u) << list.text;
-        EXPECT_NE(list.cannotSay.at(0).find("hand.wav is left out"), std::string::npos);
+        EXPECT_NE(sentence(list.cannotSay.at(0)).find("hand.wav is left out"), std::string::npos);
         const json j = json::parse(otioText(timeline, "/out"));
         walk(j);
         return trackNamed(j, "A, hand.wav")["children"].at(0);

@@ -7,6 +7,7 @@
 #include <cstdio>
 
 #include "export/video_export.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/signals.h"
@@ -123,15 +124,15 @@ TEST_F(WideColour, WhatTheContainerSaysOfItIsKept) {
          {VideoContainer::SameAsTake, VideoContainer::Mov, VideoContainer::Mkv}) {
         const WrittenVideo w = written(container, PieceStart::Exact, std::nullopt);
         SCOPED_TRACE(w.path);
-        EXPECT_EQ(w.readBack.problem, "");
+        EXPECT_EQ(sentence(w.readBack.problem), "");
         EXPECT_EQ(sideDataOf(w.path), before_);
     }
 }
 
 TEST_F(WideColour, CodedAnewItKeepsItsTenBitsAndItsColours) {
     const WrittenVideo w = written(VideoContainer::Mkv, PieceStart::CodedAnew, {{{1.3}, {3}}});
-    EXPECT_NE(w.holds.find("re-encoded (HEVC"), std::string::npos) << w.holds;
-    EXPECT_EQ(w.readBack.problem, "");
+    EXPECT_NE(sentence(w.holds).find("re-encoded (HEVC"), std::string::npos) << sentence(w.holds);
+    EXPECT_EQ(sentence(w.readBack.problem), "");
     EXPECT_EQ(sideDataOf(w.path), before_);
     const json file = test::probedFile(w.path);
     const json& video = file["streams"][0];

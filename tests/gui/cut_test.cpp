@@ -129,7 +129,7 @@ TEST_F(Cutting, EachKeptPieceIsHandedOverAsAFileOfItsOwn) {
     key(7, Qt::Key_X, Qt::ShiftModifier);
     const auto written = w.handOver(folder_.file("out"));
     ASSERT_EQ(written.size(), 2u);
-    for (const FileResult& r : written) EXPECT_EQ(r.problem, "");
+    for (const FileResult& r : written) EXPECT_EQ(sentence(r.problem), "");
     EXPECT_TRUE(written[0].path.ends_with("sewing-01 clean piece 1.mov"));
     EXPECT_NEAR(probe(written[0].path)->duration.value, 6, 0.05);
     EXPECT_NEAR(probe(written[1].path)->duration.value, 20 - 9.04, 0.05);

@@ -10,6 +10,7 @@
 #include <QUrl>
 #include <filesystem>
 
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -192,7 +193,7 @@ class HotSheet : public HandOverSheet {
         test::writeSound(folder_.file("lavalier.wav"), hot, {"pcm_f32le", 48000, 1, {}, {}});
         openSheet(2);
     }
-    std::string holds() { return desk().plan().files.at(0).holds; }
+    std::string holds() { return sentence(desk().plan().files.at(0).holds); }
 };
 
 TEST_F(HotSheet, PeaksAreMeasuredAndSaidAndAPersonChooses) {
@@ -214,7 +215,7 @@ TEST_F(HotSheet, PeaksAreMeasuredAndSaidAndAPersonChooses) {
     ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     w.waitQuiet();
     const FileResult& r = desk().results().at(0);
-    EXPECT_EQ(r.state, FileState::Written) << r.problem;
+    EXPECT_EQ(r.state, FileState::Written) << sentence(r.problem);
     EXPECT_EQ(r.sha256.size(), 64u);
     EXPECT_TRUE(r.check.everySample);
 }

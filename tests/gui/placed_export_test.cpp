@@ -8,6 +8,7 @@
 
 #include "app/seam/match_curve_view.h"
 #include "app/tray/place_bar.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -53,7 +54,7 @@ class PlacedExport : public ::testing::Test {
     /// samples around a moment.
     double writtenOffset() {
         const FileResult result = w.handOver(folder_.file("")).at(0);
-        EXPECT_EQ(result.problem, "");
+        EXPECT_EQ(sentence(result.problem), "");
         const auto out = test::decodeAll(result.path);
         const std::size_t at = 10 * 48000, length = 9600;
         double best = -1, offset = 0;

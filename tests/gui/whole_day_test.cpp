@@ -14,6 +14,7 @@
 #include "app/card/microphone_row.h"
 #include "app/list/take_panel.h"
 #include "app/map/day_map.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -101,9 +102,9 @@ TEST_F(WholeDay, ATakeAcrossTheJoinGetsBothFilesAndIsWrittenWithoutASeam) {
 
     w.window.choose(take);
     const FileResult result = w.handOver(file("")).at(0);
-    EXPECT_EQ(result.problem, "");
-    EXPECT_EQ(result.holds.find("silence"), std::string::npos);
-    EXPECT_NE(result.holds.find("track 2 "), std::string::npos) << "the other microphone";
+    EXPECT_EQ(sentence(result.problem), "");
+    EXPECT_EQ(sentence(result.holds).find("silence"), std::string::npos);
+    EXPECT_NE(sentence(result.holds).find("track 2 "), std::string::npos) << "the other microphone";
     // Around the join it is the talk as it was, before the recorder cut it.
     const auto written = test::decodeAll(result.path);
     const ClockLine line = pieces[0].line;

@@ -40,7 +40,7 @@ void measureAgainstTruth(const std::string& file, const std::string& demo) {
     const auto a = pictureDigest(demo + "/bench-01.mp4");
     const auto b = pictureDigest(file);
     ASSERT_TRUE(a && b);
-    EXPECT_EQ(differenceBetween(*a, *b), "");
+    EXPECT_EQ(sentence(differenceBetween(*a, *b)), "");
 }
 
 class Journey : public ::testing::Test {

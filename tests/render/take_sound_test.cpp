@@ -7,6 +7,7 @@
 
 #include "dsp/programme_loudness.h"
 #include "render/routing.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
 #include "support/shoot_folder.h"
@@ -77,9 +78,10 @@ TEST_F(TakeSoundTest, OfManyChannelsThoseThatWereChosenAreMixed) {
     EXPECT_NEAR(at({9}), 0.0125, 1e-7) << "as recorded: all mixed";
     SoundScan scan = *plan.clean[0].recording;
     scan.info.sounds[0].channelNames = {"Ines", "", "Bench", "Room"};
-    EXPECT_EQ(routingWords(scan, {ChannelMap::Chosen, {0, 1, 2}}),
+    EXPECT_EQ(sentence(routingFact(scan, {ChannelMap::Chosen, {0, 1, 2}})),
               "channels 1 Ines, 2 and 3 Bench mixed, in both ears");
-    EXPECT_EQ(routingWords(scan, {ChannelMap::Chosen, {3}}), "channel 4 Room in both ears");
+    EXPECT_EQ(sentence(routingFact(scan, {ChannelMap::Chosen, {3}})),
+              "channel 4 Room in both ears");
 }
 
 TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
@@ -110,14 +112,15 @@ TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
     EXPECT_EQ(frame({2}), std::vector<float>{-0.3f}) << "untouched";
     EXPECT_NEAR(frame({1, 3}).at(0), 0.125, 1e-7);
     EXPECT_NEAR(frame({}).at(0), 0.0125, 1e-7) << "all play: all mixed";
-    EXPECT_EQ(routingWords(all, {ChannelMap::Chosen, {1, 2}}),
+    EXPECT_EQ(sentence(routingFact(all, {ChannelMap::Chosen, {1, 2}})),
               "channels 2 and 3 Bench mixed, in both ears");
-    EXPECT_EQ(routingWords(all, {}), "all 4 channels mixed");
+    EXPECT_EQ(sentence(routingFact(all, {})), "all 4 channels mixed");
 
     plan = planFor(tracks("third.mka", "-disposition:a 0 -disposition:a:2 default "));
     EXPECT_EQ(frame({}), (std::vector<float>{0.1f, -0.3f}))
         << "what plays by itself, and the first";
-    EXPECT_EQ(routingWords(*plan.clean[0].recording, {}), "channels 1 and 3 Bench as stereo");
+    EXPECT_EQ(sentence(routingFact(*plan.clean[0].recording, {})),
+              "channels 1 and 3 Bench as stereo");
     EXPECT_EQ(frame({1}), std::vector<float>{0.2f}) << "the others can be chosen";
 }
 

@@ -228,11 +228,11 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     row(i - 1).value->setToolTip(inWords(t.found.reason));
     if (t.polarity < 0) setRow(i++, tr("polarity"), tr("upside down, turned back"));
     if (const auto plan = session_.exportPlan(t.take, VideoContainer::Mov, {})) {
-        QString holds = q(describeExport(*plan)).chopped(1);
-        const QString whole = holds;
-        holds.remove(tr("Picture untouched; track 1 "));
-        setRow(i++, tr("new file"), holds, tr("the take stays as it is"));
-        row(i - 1).value->setToolTip(whole);
+        // The picture is not in question here; the whole is a pointer's rest away.
+        const Facts holds = describeExport(*plan);
+        const Fact* sound = findFact(holds, "clean-sound-track");
+        setRow(i++, tr("new file"), inWords(*sound), tr("the take stays as it is"));
+        row(i - 1).value->setToolTip(inWords(holds));
     }
     if (take.scan && clean && clean->scan) {
         const TimeRange whole{{0}, take.scan->pictures.end()};

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/sheet/hand_over_files.h"
 
+#include "app/spine/words.h"
 #include "core/time_left.h"
 #include "core/time_text.h"
 
@@ -15,7 +16,7 @@ QString q(const std::string& s) {
 QString foundWords(const FileResult& r) {
     QString text;
     if (r.picture.pictures > 0 && r.picture.problem.empty()) {
-        text = QObject::tr(" Read back: %1").arg(q(r.picture.words()));
+        text = QObject::tr(" Read back: %1").arg(inWords(r.picture.said()));
     }
     if (r.check.measured) {
         text += text.isEmpty() ? QObject::tr(" Read back:") : QObject::tr(",");
@@ -71,7 +72,8 @@ QVariant HandOverFiles::data(const QModelIndex& index, int role) const {
     const PlannedFile& f = desk_.plan().files[i];
     const FileResult& r = desk_.results()[i];
     const QString name = q(std::filesystem::path(r.path).filename().string());
-    const QString sentence = r.problem.empty() ? q(r.holds) + foundWords(r) : q(r.problem);
+    const QString sentence =
+        r.problem.empty() ? inWords(r.holds) + foundWords(r) : inWords(r.problem);
     switch (role) {
         case Qt::DisplayRole:
             return name;

@@ -15,6 +15,7 @@
 
 #include "app/sheet/hand_over_files.h"
 #include "app/sheet/hand_over_row.h"
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 
@@ -353,7 +354,7 @@ QString HandOverSheet::summary() const {
         if (marked > 0) parts << tr("%1 not as meant").arg(marked);
         return parts.join(tr(", ")) + QLatin1Char('.');
     }
-    if (!plan.problem().empty()) return q(plan.problem());
+    if (!plan.problem().empty()) return inWords(plan.problem());
     QString text =
         tr("About %1; %2 are free.").arg(q(bytesText(plan.bytes())), q(bytesText(plan.free)));
     if (const std::size_t n = desk_.count(FileState::Failed); n > 0) {

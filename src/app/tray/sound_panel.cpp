@@ -10,6 +10,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "app/tray/channel_menu.h"
@@ -334,11 +335,11 @@ void SoundPanel::refresh() {
         if (!f.edit->hasFocus() || !f.edit->isModified()) f.edit->setText(numberText(f.value(c)));
     }
     const auto plan = session_.exportPlan(take_, VideoContainer::Mov, {});
-    holds_->setText(!plan ? tr("It has no place yet.")
-                    : own && all_->isChecked()
-                        ? tr("This take has a choice of its own. %1")
-                              .arg(QString::fromStdString(describeExport(*plan)))
-                        : QString::fromStdString(describeExport(*plan)));
+    holds_->setText(
+        !plan ? tr("It has no place yet.")
+        : own && all_->isChecked()
+            ? tr("This take has a choice of its own. %1").arg(inWords(describeExport(*plan)))
+            : inWords(describeExport(*plan)));
     warning_->setText(warning());
 }
 

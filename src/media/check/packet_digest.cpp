@@ -59,10 +59,10 @@ Result<PacketList> pictureDigest(const MediaInfo& take, const PictureCut& cut,
     return digest(take, &cut, job);
 }
 
-std::string differenceBetween(const PacketList& a, const PacketList& b) {
+Fact differenceBetween(const PacketList& a, const PacketList& b) {
     if (a.packets.size() != b.packets.size()) {
-        return std::to_string(a.packets.size()) + " pictures against " +
-               std::to_string(b.packets.size());
+        return {"picture-counts-differ",
+                {{"pictures", a.packets.size()}, {"against", b.packets.size()}}};
     }
     const double slack = 0.51 * std::max(a.timeBase.value(), b.timeBase.value());
     const auto apart = [&](std::int64_t x, std::int64_t y) {
@@ -71,11 +71,10 @@ std::string differenceBetween(const PacketList& a, const PacketList& b) {
     for (std::size_t i = 0; i < a.packets.size(); ++i) {
         const auto& x = a.packets[i];
         const auto& y = b.packets[i];
-        const std::string where = "picture packet " + std::to_string(i);
         if (x.hash != y.hash || x.size != y.size || x.key != y.key) {
-            return where + " holds another coded picture";
+            return {"another-coded-picture", {{"packet", i}}};
         }
-        if (apart(x.pts, y.pts)) return where + " is shown at another time";
+        if (apart(x.pts, y.pts)) return {"shown-at-another-time", {{"packet", i}}};
         // Only MP4 and MOV keep decoding times of their own; elsewhere they are worked out anew.
     }
     return {};

@@ -8,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
 #include "core/job_control.h"
 #include "core/rational.h"
 #include "core/result.h"
@@ -39,6 +40,6 @@ Result<PacketList> pictureDigest(const MediaInfo& take, const PictureCut& cut,
 /// Empty when both lists hold the same coded pictures in the same order, shown and decoded at the
 /// same times to within half a tick of the coarser clock; otherwise a sentence saying where they
 /// part.
-std::string differenceBetween(const PacketList& a, const PacketList& b);
+Fact differenceBetween(const PacketList& a, const PacketList& b);
 
 }  // namespace brisk

@@ -4,7 +4,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/time_text.h"
 #include "media/read/av_handles.h"
 #include "media/read/packets_of_cut.h"
 #include "media/read/probe.h"
@@ -129,14 +128,12 @@ Result<PictureLikeness> comparePictures(const MediaInfo& take, const PictureCut&
         const bool taken = a->next(), here = b->next();
         if (here) ++out.pictures;
         if (taken != here) {
-            out.difference = "It holds " + std::string(here ? "more" : "fewer") +
-                             " pictures than the take does there.";
+            out.difference = {here ? "more-pictures" : "fewer-pictures"};
             return out;
         }
         if (!taken) return out;
         if (std::fabs((a->time() - b->time()).value) > slack) {
-            out.difference = "The picture at " + clockText(b->time(), 2) +
-                             " is shown at another time than in the take.";
+            out.difference = {"picture-at-another-time", {{"at", b->time()}}};
             return out;
         }
         const double db = likenessDb(a->grey(), b->grey());

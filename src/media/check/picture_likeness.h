@@ -5,6 +5,7 @@
 
 #include <string>
 
+#include "core/fact.h"
 #include "core/job_control.h"
 #include "core/result.h"
 #include "media/read/picture_cut.h"
@@ -16,8 +17,8 @@ struct PictureLikeness {
     /// Peak signal-to-noise ratio of the brightness, of the picture that is least alike; 99 at
     /// most.
     double leastAlikeDb = 99;
-    Seconds leastAlike;      ///< Where that is, in the written file.
-    std::string difference;  ///< Too few, too many, another time; empty where all is well.
+    Seconds leastAlike;  ///< Where that is, in the written file.
+    Fact difference;     ///< Too few, too many, another time; empty where all is well.
 };
 
 /// Decodes both files' pictures once. Errors: CannotRead, NotMedia, Cancelled.

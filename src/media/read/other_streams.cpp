@@ -13,9 +13,10 @@ bool containerTakes(const std::string& muxer, const OtherStream& stream) {
     return avformat_query_codec(format, codec->id, FF_COMPLIANCE_NORMAL) == 1;
 }
 
-std::string streamWords(const OtherStream& s) {
-    const std::string kind = s.kind == "subtitles" ? s.kind : "a " + s.kind + " track";
-    return s.codec == "none" ? kind + " of an unknown kind" : kind + " (" + s.codec + ")";
+Fact streamFact(const OtherStream& s) {
+    if (s.kind == "subtitles") return {"stream-subtitles", {{"codec", s.codec}}};
+    if (s.codec == "none") return {"stream-unknown", {{"kind", s.kind}}};
+    return {"stream-track", {{"kind", s.kind}, {"codec", s.codec}}};
 }
 
 }  // namespace brisk

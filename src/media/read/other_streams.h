@@ -7,6 +7,8 @@
 #include <string>
 #include <vector>
 
+#include "core/fact.h"
+
 namespace brisk {
 
 struct OtherStream {
@@ -20,6 +22,6 @@ struct OtherStream {
 bool containerTakes(const std::string& muxer, const OtherStream& stream);
 
 /// "a data track (bin_data)", for a sentence.
-std::string streamWords(const OtherStream& stream);
+Fact streamFact(const OtherStream& stream);
 
 }  // namespace brisk

@@ -6,6 +6,7 @@
 #include "media/check/packet_digest.h"
 #include "media/read/picture_reader.h"
 #include "media/read/picture_times.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -101,16 +102,16 @@ TEST(PacketDigest, NoticesAnythingThatDiffers) {
     test::writeTake(folder.file("a.mp4"), mono, recipe);
     auto a = pictureDigest(folder.file("a.mp4"));
     ASSERT_TRUE(a);
-    EXPECT_EQ(differenceBetween(*a, *a), "");
+    EXPECT_EQ(sentence(differenceBetween(*a, *a)), "");
     PacketList b = *a;
     b.packets.pop_back();
-    EXPECT_NE(differenceBetween(*a, b), "");
+    EXPECT_NE(sentence(differenceBetween(*a, b)), "");
     b = *a;
     b.packets[7].pts += 1;
-    EXPECT_NE(differenceBetween(*a, b).find("packet 7"), std::string::npos);
+    EXPECT_NE(sentence(differenceBetween(*a, b)).find("packet 7"), std::string::npos);
     b = *a;
     b.packets[3].hash[0] ^= 1;
-    EXPECT_NE(differenceBetween(*a, b).find("another coded picture"), std::string::npos);
+    EXPECT_NE(sentence(differenceBetween(*a, b)).find("another coded picture"), std::string::npos);
 }
 
 TEST(PacketDigest, SeesTheSamePictureThroughOtherFraming) {
@@ -121,7 +122,7 @@ TEST(PacketDigest, SeesTheSamePictureThroughOtherFraming) {
     auto a = pictureDigest(folder.file("a.mp4"));
     auto b = pictureDigest(folder.file("b.ts"));
     ASSERT_TRUE(a && b);
-    EXPECT_EQ(differenceBetween(*a, *b), "");
+    EXPECT_EQ(sentence(differenceBetween(*a, *b)), "");
 }
 
 }  // namespace
