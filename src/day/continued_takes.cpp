@@ -56,4 +56,20 @@ std::vector<ContinuedTake> continuedTakes(const ShootState& state,
     return out;
 }
 
+std::vector<ContinuedTake> joinsWithin(const std::vector<ContinuedTake>& continued,
+                                       const ShootState& state, const std::vector<int>& takes) {
+    const auto among = [&](int id) {
+        return std::find(takes.begin(), takes.end(), id) != takes.end();
+    };
+    std::vector<ContinuedTake> out;
+    for (const ContinuedTake& c : continued) {
+        // One of the two is enough: the other is its neighbour.
+        const bool chosen = takes.size() == 1 ? among(c.before) || among(c.after)
+                                              : among(c.before) && among(c.after);
+        const MediaItem* after = state.item(c.after);
+        if (chosen && after && after->goesOnFrom != c.before) out.push_back(c);
+    }
+    return out;
+}
+
 }  // namespace brisk

@@ -21,4 +21,8 @@ namespace brisk {
 std::vector<ContinuedTake> continuedTakes(const ShootState& state,
                                           const std::function<DayFacts(int)>& factsOf);
 
+/// Of these takes, or of one and its neighbours, those that could be treated as one and are not.
+std::vector<ContinuedTake> joinsWithin(const std::vector<ContinuedTake>& continued,
+                                       const ShootState& state, const std::vector<int>& takes);
+
 }  // namespace brisk

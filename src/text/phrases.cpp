@@ -15,6 +15,7 @@ const std::vector<Phrase>& allPhrases() {
             // How two sounds agree (align/decide, align/assemble).
             {"windows-agree",
              PHRASE("{agreeing} of {used} windows agree within {within_ms:fixed1} ms")},
+            {"windows-within", PHRASE("{agreeing} of {used} windows within {within_ms:fixed1} ms")},
             {"claps-agree", PHRASE("{agreeing} of {claps} claps agree"),
              PHRASE("{agreeing} of {claps} clap agrees"), "claps"},
             {"no-rival", PHRASE("no other place comes near")},
@@ -195,6 +196,32 @@ const std::vector<Phrase>& allPhrases() {
              PHRASE(
                  "{file} speaks of files that it does not hold. What was on them is left out; one "
                  "undo brings it back.")},
+            // Why something cannot be done now (day/permissions, the window).
+            {"no-place-yet", PHRASE("It has no place yet: find matches, or place it by hand.")},
+            {"tethered-already", PHRASE("It is tethered already.")},
+            {"not-tethered", PHRASE("It is not tethered.")},
+            {"not-slipped", PHRASE("It is where its tether has it, or has none.")},
+            {"loosen-it-first", PHRASE("It is tethered: loosen it first.")},
+            {"where-it-was-found", PHRASE("It is where it was found.")},
+            {"has-a-place", PHRASE("It has a place.")},
+            {"still-being-read", PHRASE("Its file is still being read.")},
+            {"no-recording-yet", PHRASE("Add the recorder's file first.")},
+            {"nothing-to-undo", PHRASE("There is nothing to undo.")},
+            {"nothing-to-redo", PHRASE("There is nothing to do again.")},
+            {"no-files-yet", PHRASE("Add files first.")},
+            {"nothing-to-search", PHRASE("Takes and recordings are needed, all of them read.")},
+            {"nothing-runs", PHRASE("Nothing is running.")},
+            {"nothing-needs-an-ear", PHRASE("No take needs an ear.")},
+            {"nothing-is-sure", PHRASE("No take in the list waits for its tether.")},
+            {"no-take-on-bench", PHRASE("No take is on the bench.")},
+            {"no-other-place", PHRASE("No other place came near.")},
+            {"no-marks", PHRASE("There are no marks yet.")},
+            {"no-claps", PHRASE("No claps were found.")},
+            {"nothing-would-change", PHRASE("It would change nothing here.")},
+            // How marks were laid upon each other (day/place_offers).
+            {"marks-joined", PHRASE("{where}{more:run}")},
+            {"drift-measured", PHRASE("; drift measured")},
+            {"ways-that-fit-as-well", PHRASE("; {ways} other ways fit as well: N tries them")},
             // Parts of a list.
             {"item-first", PHRASE("{item}")},
             {"item-next", PHRASE(", {item}")},

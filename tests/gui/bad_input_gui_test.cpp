@@ -115,7 +115,7 @@ TEST_F(BadInputInTheWindow, AProjectThatCannotBeUnderstood) {
     WindowDriver w;
     w.window.takeIn({q("bad.brisk")});
     EXPECT_TRUE(notes(w).contains(QLatin1String("cannot be understood")));
-    EXPECT_TRUE(w.window.session().projectPath().isEmpty());
+    EXPECT_TRUE(w.window.session().document().path().isEmpty());
 }
 
 TEST_F(BadInputInTheWindow, AForeignRecordingIsSaidToHaveNoPlace) {

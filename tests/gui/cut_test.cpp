@@ -38,7 +38,7 @@ class Cutting : public ::testing::Test {
         w.seam().setFocus();
         QTest::keyClick(&w.seam(), key, held);
     }
-    TimeRanges kept() { return session().kept(w.take()); }
+    TimeRanges kept() { return session().view(w.take()).kept; }
     test::TempFolder folder_;
     WindowDriver w;
 };
@@ -54,13 +54,13 @@ TEST_F(Cutting, APieceIsCutOutDroppedAndBroughtBackAndNothingMoves) {
     EXPECT_NEAR(kept()[1].start.value, 9, 1e-6);
     EXPECT_EQ(QString::fromStdString(sentence(session().shoot().undoLabel())),
               QLatin1String("Drop a piece of sewing-01.mp4"));
-    EXPECT_EQ(session().soundPlan(w.take())->kept.size(), 2u) << "heard and written like that";
+    EXPECT_EQ(session().view(w.take()).sound->kept.size(), 2u) << "heard and written like that";
     EXPECT_EQ(session().state().tetherOf(w.take())->line, line);
     EXPECT_EQ(session().state().stateOf(w.take()), TetherState::Tethered);
     key(7, Qt::Key_X, Qt::ControlModifier | Qt::ShiftModifier);
     EXPECT_EQ(kept().size(), 3u);
     for (int i = 0; i < 4; ++i) w.press(QStringLiteral("Undo"));
-    EXPECT_EQ(kept(), TimeRanges{session().wholeTake(w.take())});
+    EXPECT_EQ(kept(), TimeRanges{session().view(w.take()).whole});
 }
 
 TEST_F(Cutting, BothEndsAreTrimmedAndTheSharedPartIsKept) {
@@ -87,14 +87,10 @@ TEST_F(Cutting, BothEndsAreTrimmedAndTheSharedPartIsKept) {
 }
 
 TEST_F(Cutting, CutsSettleOnPausesAndOnsetsIfThatIsWanted) {
-    QAction* settle = nullptr;
-    for (QAction* a : w.window.bench().findChildren<QAction*>()) {
-        if (a->text() == QLatin1String("Cuts settle on pauses and onsets")) settle = a;
-    }
-    ASSERT_TRUE(settle);
+    QAction* settle = w.window.verbs().action(app::Verb::CutsSettle);
     EXPECT_FALSE(settle->isChecked());
     settle->trigger();
-    const CleanPieces heard = session().heardPieces(w.take());
+    const CleanPieces heard = session().view(w.take()).heard();
     int moved = 0;
     for (double at = 5; at < 16; at += 1.37) {
         const double want = snapCut(heard, {at}).at.value;

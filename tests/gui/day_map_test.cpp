@@ -12,6 +12,7 @@
 #include <filesystem>
 
 #include "app/list/take_panel.h"
+#include "shoot/commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -152,16 +153,16 @@ TEST_F(WholeShoot, AllThatAreSureAreTetheredInOneStepAndOneUndo) {
 
 TEST_F(WholeShoot, OneJumpsToWhatNeedsAnEar) {
     match();
-    EXPECT_EQ(w.button(QStringLiteral("Go to the next take that needs an ear (J)")), nullptr);
-    session().moveClean(take("sewing-02.mp4"), milliseconds(3));
+    EXPECT_EQ(w.button(QStringLiteral("Go to the next take that needs an ear")), nullptr);
+    session().apply(commands::moveClean(session().state(), take("sewing-02.mp4"), milliseconds(3)));
     w.window.choose(take("sewing-01.mp4"));
-    ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear (J)")));
+    ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear")));
     EXPECT_EQ(w.take(), take("sewing-02.mp4"));
 }
 
 TEST_F(WholeShoot, WhatNeedsAnEarIsFilteredOutAndResolved) {
     match();
-    session().moveClean(take("sewing-02.mp4"), milliseconds(3));
+    session().apply(commands::moveClean(session().state(), take("sewing-02.mp4"), milliseconds(3)));
     ASSERT_TRUE(w.press(QStringLiteral("all")));
     ASSERT_TRUE(trigger(QStringLiteral("needs an ear")));
     EXPECT_EQ(w.window.takePanel().model().listedTakes(), std::vector<int>{take("sewing-02.mp4")});
@@ -177,9 +178,9 @@ TEST_F(WholeShoot, WhatNeedsAnEarIsFilteredOutAndResolved) {
 TEST_F(WholeShoot, OneReturnsToASnapshotWholeOrForOneTake) {
     match();
     const int first = take("sewing-01.mp4"), second = take("sewing-02.mp4");
-    session().keepSnapshot(QStringLiteral("before the cut"));
-    session().moveClean(first, milliseconds(5));
-    session().moveClean(second, milliseconds(7));
+    session().document().keepSnapshot(QStringLiteral("before the cut"));
+    session().apply(commands::moveClean(session().state(), first, milliseconds(5)));
+    session().apply(commands::moveClean(session().state(), second, milliseconds(7)));
     w.window.choose(first);
     const auto moved = [&](int id) { return session().state().tetherOf(id)->movedByHand(); };
     ASSERT_TRUE(moved(first) && moved(second));
@@ -205,14 +206,14 @@ TEST_F(WholeShoot, MovedFilesAreFoundByDroppingTheirFolder) {
     w.waitQuiet();
     EXPECT_EQ(session().state().media.size(), 4u) << "found, not added";
     EXPECT_EQ(session().state().tetherOf(id)->line, line);
-    EXPECT_TRUE(session().placedPair(id)) << "read where it is now";
+    EXPECT_TRUE(session().view(id).pair) << "read where it is now";
     EXPECT_EQ(QString::fromStdString(sentence(session().shoot().undoLabel())),
               QLatin1String("Find 1 moved file"));
 }
 
 TEST_F(WholeShoot, OnlyTheSoundOfATakeCanBeWanted) {
     match();
-    session().setRole(take("door.mp4"), MediaKind::Recording);
+    session().apply(commands::setRole(session().state(), take("door.mp4"), MediaKind::Recording));
     EXPECT_EQ(session().state().ids(MediaKind::Recording).size(), 2u);
     EXPECT_EQ(map().day().ribbons.size(), 2u);
     EXPECT_EQ(sentence(session().shoot().undoLabel()), "Use door.mp4 as a recording");

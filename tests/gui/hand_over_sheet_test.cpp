@@ -10,6 +10,7 @@
 #include <QUrl>
 #include <filesystem>
 
+#include "shoot/edit_commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
@@ -113,7 +114,7 @@ TEST_F(HandOverSheet, PlannedNamedWrittenWithOneFailureTriedAgainAndReported) {
 
 TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
     const QString project = QString::fromStdString(folder_.file("Tuesday.brisk"));
-    ASSERT_TRUE(session().save(project));
+    ASSERT_TRUE(session().document().save(project));
     ASSERT_TRUE(w.press(QStringLiteral("video: none")));
     ASSERT_TRUE(w.press(QStringLiteral("sound alone: WAV")));
     ASSERT_TRUE(w.press(QStringLiteral("beside them: edit list (EDL)")));
@@ -142,7 +143,8 @@ TEST_F(HandOverSheet, WherePiecesBeginIsChosenWhereATakeIsCutAndItsCostIsSaid) {
     QPushButton* keyFrame = w.button(QStringLiteral("pieces begin: at the key frame before"));
     EXPECT_TRUE(!keyFrame || !keyFrame->isVisible()) << "nothing is cut";
     const int take = session().state().ids(MediaKind::Take)[1];
-    session().keep(take, {{{3.4}, {9}}}, "keep-selection");
+    session().apply(commands::keep(session().state(), take, {{{3.4}, {9}}},
+                                   session().view(take).whole, "keep-selection"));
     keyFrame = w.button(QStringLiteral("pieces begin: at the key frame before"));
     ASSERT_TRUE(keyFrame && keyFrame->isVisible());
     EXPECT_TRUE(w.handOverWords().contains(QLatin1String("0:00:09.0 of the take. Picture untou")));

@@ -25,7 +25,9 @@ std::set<QString> keysOfTheWindow(const QWidget& window) {
     };
     for (const auto* b : window.findChildren<QAbstractButton*>()) add(b->shortcut());
     for (const auto* s : window.findChildren<QShortcut*>()) add(s->key());
-    for (const auto* a : window.findChildren<QAction*>()) add(a->shortcut());
+    for (const auto* a : window.findChildren<QAction*>()) {
+        for (const QKeySequence& k : a->shortcuts()) add(k);
+    }
     return keys;
 }
 

@@ -13,6 +13,7 @@
 #include <random>
 
 #include "app/spine/session.h"
+#include "shoot/commands.h"
 #include "shoot/shoot_json.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -46,11 +47,11 @@ TEST(ProgramToKill, DISABLED_AtWork) {
         told << digestOf(session.state()) << '\n' << std::flush;
     });
     if (QFile::exists(project)) {
-        session.open(project);
+        session.document().open(project);
     } else {
         session.addFiles({QString::fromStdString(folder + "/card")});
         ASSERT_TRUE(QTest::qWaitFor([&] { return session.state().media.size() == 3; }, 20000));
-        session.save(project);
+        session.document().save(project);
     }
     const auto takes = session.state().ids(MediaKind::Take);
     for (;;) {
@@ -60,25 +61,26 @@ TEST(ProgramToKill, DISABLED_AtWork) {
                 session.findMatches();
                 break;
             case 1:
-                session.save(project);
+                session.document().save(project);
                 break;
             case 2:
-                session.undo();
+                session.document().undo();
                 break;
             case 3:
-                session.redo();
+                session.document().redo();
                 break;
             case 4:
                 session.layOn(take, session.state().ids(MediaKind::Recording).front());
                 break;
             case 5:
-                session.keepSnapshot(QStringLiteral("before the cut"));
+                session.document().keepSnapshot(QStringLiteral("before the cut"));
                 break;
             case 6:
                 session.putMark(take, {static_cast<double>(random() % 90) / 10}, true);
                 break;
             default:
-                session.moveClean(take, {static_cast<double>(random() % 1000) / 3e5});
+                session.apply(commands::moveClean(session.state(), take,
+                                                  {static_cast<double>(random() % 1000) / 3e5}));
         }
         live(static_cast<int>(random() % 12));
     }
@@ -140,7 +142,8 @@ TEST_F(KilledProgram, FiftyTimesAndNothingIsMissing) {
         workAndDie(death);
         if (HasFatalFailure()) return;
         app::Session session;
-        ASSERT_TRUE(session.open(QString::fromStdString(folder_.file("day.brisk")))) << death;
+        ASSERT_TRUE(session.document().open(QString::fromStdString(folder_.file("day.brisk"))))
+            << death;
         ASSERT_EQ(session.state().media.size(), 3u) << death;
         const std::string is = digestOf(session.state());
         const std::string told = lastTold();
@@ -163,7 +166,7 @@ TEST_F(KilledProgram, FiftyTimesAndNothingIsMissing) {
     // The next save takes away what a death in the middle of one left.
     app::Session session;
     const QString project = QString::fromStdString(folder_.file("day.brisk"));
-    ASSERT_TRUE(session.open(project) && session.save(project));
+    ASSERT_TRUE(session.document().open(project) && session.document().save(project));
     session.work().stopAll();
     for (const auto& entry : std::filesystem::directory_iterator(folder_.path())) {
         const std::string name = entry.path().filename().string();

@@ -106,7 +106,7 @@ TEST_F(LongDay, OneCommandPutsEveryTakeInItsPlaceOrRefusesIt) {
             EXPECT_LT(worstSlip(*t, *is), state == TetherState::Offered ? 1e-4 : 5e-3) << name;
         }
         EXPECT_TRUE(
-            uncovered(session().heardPieces(take), {{0}, s.tetherOf(take)->found.overlap.end})
+            uncovered(session().view(take).heard(), {{0}, s.tetherOf(take)->found.overlap.end})
                 .empty())
             << name;
     }
@@ -121,7 +121,7 @@ TEST_F(LongDay, OneCommandPutsEveryTakeInItsPlaceOrRefusesIt) {
 
     // What needs an ear is gone to and confirmed, then all that are sure are tethered at once.
     if (ear > 0) {
-        ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear (J)")));
+        ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear")));
         EXPECT_EQ(nameOf(s.item(w.take())->path), "bench-05.mp4");
         ASSERT_TRUE(w.press(QStringLiteral("Tether")));
     }

@@ -120,12 +120,12 @@ TEST_F(PlacedExport, ByClapsAndByARival) {
 TEST_F(PlacedExport, ByMarksPutWhilePlaying) {
     auto& bench = w.window.bench();
     bench.setPlayhead({2.6});
-    w.press(QStringLiteral("Play or stop (Space)"));
+    w.press(QStringLiteral("Play or stop"));
     ASSERT_TRUE(bench.player().playing());
     (void)QTest::qWaitFor([&] { return w.seam().playhead() > Seconds{3.03}; }, 5000);
     emit w.window.findChild<app::PlaceBar*>()->markWanted(false, false);
     EXPECT_TRUE(bench.player().playing()) << "a mark does not stop it";
-    w.press(QStringLiteral("Play or stop (Space)"));
+    w.press(QStringLiteral("Play or stop"));
     w.waitQuiet();
     ASSERT_EQ(w.window.session().state().marksOf(w.take()).size(), 1u);
     EXPECT_NEAR(w.window.session().state().marksOf(w.take())[0].time.value, 3, 0.002);

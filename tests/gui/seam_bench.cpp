@@ -100,7 +100,7 @@ int main(int argc, char** argv) {
         const auto recordings = w.session().state().ids(brisk::MediaKind::Recording);
         if (takes.size() != 1 || recordings.size() != 1) return 1;
         w.session().layOn(takes[0], recordings[0]);
-        w.session().save(project);
+        w.session().document().save(project);
     }
     MainWindow w;
     w.resize(3840, 2160);

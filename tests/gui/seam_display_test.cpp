@@ -11,6 +11,7 @@
 #include "app/seam/match_curve_view.h"
 #include "app/style/colours.h"
 #include "app/tray/place_bar.h"
+#include "shoot/commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -115,12 +116,14 @@ TEST_F(SeamDisplay, SharedSoundIsAReflectionInPlaceAndNoneElsewhere) {
     };
     ASSERT_TRUE(w.press(QStringLiteral("shared sound")));
     EXPECT_GT(mirrored(), 0.9);
-    w.window.session().moveClean(w.take(), Seconds{1.7});
+    w.window.session().apply(
+        commands::moveClean(w.window.session().state(), w.take(), Seconds{1.7}));
     EXPECT_LT(mirrored(), 0.5);
 }
 
 TEST_F(SeamDisplay, ZoomsToTheOverlapTheMarksAndAClapPair) {
-    w.window.session().moveClean(w.take(), Seconds{15});  // the recording now begins at 7 s
+    w.window.session().apply(commands::moveClean(w.window.session().state(), w.take(),
+                                                 Seconds{15}));  // the recording now begins at 7 s
     ASSERT_TRUE(w.press(QStringLiteral("Overlap")));
     EXPECT_NEAR(w.seam().axis().end().value, 20, 1);
     EXPECT_NEAR(w.seam().axis().start().value, 15 - 8, 1.2);

@@ -5,6 +5,7 @@
 
 #include <QTest>
 
+#include "shoot/commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -40,7 +41,8 @@ TEST_F(SessionTest, AFileWhoseReadingWasStoppedCanBeAddedAgain) {
     ASSERT_TRUE(waitQuiet());
     if (!facts()->scan) {
         EXPECT_TRUE(facts()->problem.contains(QLatin1String("stopped")));
-        session_.remove(session_.state().ids(MediaKind::Recording).front());
+        session_.apply(commands::removeMedia(session_.state(),
+                                             session_.state().ids(MediaKind::Recording).front()));
         session_.addFiles({path_});
         ASSERT_TRUE(waitQuiet());
         ASSERT_TRUE(QTest::qWaitFor([&] { return facts() && facts()->scan; }, 20000));

@@ -20,6 +20,7 @@
 #include "app/map/day_map.h"
 #include "app/style/app_style.h"
 #include "app/window/main_window.h"
+#include "shoot/commands.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 
@@ -142,7 +143,9 @@ int main(int argc, char** argv) {
     const auto ids = w.session().state().ids(MediaKind::Take);
     measure("open a take", 40,
             [&](int i) { w.choose(ids[static_cast<std::size_t>(i * 7) % ids.size()]); });
-    measure("nudge a take", 40,
-            [&](int) { w.session().moveClean(w.bench().take(), milliseconds(1)); });
+    measure("nudge a take", 40, [&](int) {
+        w.session().apply(
+            commands::moveClean(w.session().state(), w.bench().take(), milliseconds(1)));
+    });
     return 0;
 }

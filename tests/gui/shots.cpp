@@ -16,10 +16,14 @@
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/window/main_window.h"
+#include "shoot/commands.h"
+#include "shoot/edit_commands.h"
 
 using namespace brisk::app;
 
 namespace {
+
+namespace commands = brisk::commands;
 
 bool settle(MainWindow& w) {
     const bool quiet = QTest::qWaitFor([&] { return !w.session().work().busy(); }, 120000);
@@ -49,7 +53,8 @@ void press(MainWindow& w, const QString& text) {
 /// The sheet: planned, being written, done.
 void handOver(MainWindow& w, const QDir& out) {
     const QTemporaryDir folder;
-    w.session().keep(w.bench().take(), {{{4.3}, {31}}}, "trim-start");
+    w.session().apply(commands::keep(w.session().state(), w.bench().take(), {{{4.3}, {31}}},
+                                     w.session().view(w.bench().take()).whole, "trim-start"));
     press(w, QStringLiteral("Hand over…"));
     auto& desk = w.handOver().desk();
     desk.change([&](brisk::HandOverChoice& c) {
@@ -68,7 +73,7 @@ void handOver(MainWindow& w, const QDir& out) {
     settle(w);
     w.grab().save(out.filePath(QStringLiteral("hand-over-done.png")));
     w.handOver().closed();
-    w.session().undo();
+    w.session().document().undo();
 }
 
 /// A day of many takes, before and after it was matched.
@@ -96,17 +101,19 @@ void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
     // after it was tethered, it is slipped.
     const int take = w.bench().take();
     for (const brisk::MediaItem& m : w.session().state().media) {
-        if (m.path.find("lavalier-02") != std::string::npos) w.session().remove(m.id);
+        if (m.path.find("lavalier-02") != std::string::npos)
+            w.session().apply(commands::removeMedia(w.session().state(), m.id));
     }
     w.choose(take);
-    w.session().lock(take);
+    w.session().apply(commands::lock(w.session().state(), take));
     brisk::SoundChoice sound = w.session().state().sound;
     sound.uncovered = brisk::Uncovered::Camera;
     sound.quietClaps = true;
     w.session().setSound({}, sound);
-    w.session().keep(take, {{{1.5}, {24}}}, "trim-start");
-    w.session().unlock(take);
-    w.session().moveClean(take, brisk::milliseconds(12));
+    w.session().apply(commands::keep(w.session().state(), take, {{{1.5}, {24}}},
+                                     w.session().view(take).whole, "trim-start"));
+    w.session().apply(commands::unlock(w.session().state(), take));
+    w.session().apply(commands::moveClean(w.session().state(), take, brisk::milliseconds(12)));
     w.bench().setPlayhead(brisk::Seconds{6});
     shoot(w, out.filePath(QStringLiteral("uncovered.png")));
 }
@@ -160,13 +167,13 @@ int main(int argc, char** argv) {
     // Moved by hand: the seam, the lenses, the slip line and the gauge say so.
     w.session().putMark(take, brisk::Seconds{3.3}, false);
     settle(w);
-    w.session().moveClean(take, brisk::milliseconds(-6));
+    w.session().apply(commands::moveClean(w.session().state(), take, brisk::milliseconds(-6)));
     w.bench().seam().zoomToPlayhead(12);
     shoot(w, out.filePath(QStringLiteral("bench-by-hand.png")));
-    w.session().undo();
+    w.session().document().undo();
     settle(w);
-    w.session().undo();
-    w.session().lock(take);
+    w.session().document().undo();
+    w.session().apply(commands::lock(w.session().state(), take));
     w.bench().setPlayhead(brisk::Seconds{3.28});
     w.bench().seam().zoomToPlayhead(0.4);
     shoot(w, out.filePath(QStringLiteral("bench-clap.png")));
@@ -183,15 +190,17 @@ int main(int argc, char** argv) {
     w.session().setSound({}, sound);
     w.bench().seam().zoomToPlayhead(2.4);
     w.bench().showSound();
-    (void)QTest::qWaitFor([&] { return w.session().soundPlan(take)->level.lufs > -70; }, 60000);
+    (void)QTest::qWaitFor([&] { return w.session().view(take).sound->level.lufs > -70; }, 60000);
     shoot(w, out.filePath(QStringLiteral("sound.png")));
-    w.session().keep(take, {{{4}, {16.2}}, {{16.2}, {24}}, {{31}, {47}}}, "drop-piece");
+    w.session().apply(commands::keep(w.session().state(), take,
+                                     {{{4}, {16.2}}, {{16.2}, {24}}, {{31}, {47}}},
+                                     w.session().view(take).whole, "drop-piece"));
     w.bench().showTake(0);
     w.choose(take);
     w.bench().setPlayhead(brisk::Seconds{12});
     shoot(w, out.filePath(QStringLiteral("kept.png")));
-    w.session().undo();
-    w.session().undo();
+    w.session().document().undo();
+    w.session().document().undo();
     w.bench().showTake(0);
     w.choose(take);
     w.resize(1600, 1000);
@@ -201,7 +210,7 @@ int main(int argc, char** argv) {
     w.resize(size[0].toInt(), size[1].toInt());
     setTheme(Theme::Night);
     applyStyle();
-    w.session().unlock(take);
+    w.session().apply(commands::unlock(w.session().state(), take));
     w.bench().showTake(0);
     w.choose(take);
     w.bench().setPlayhead(brisk::Seconds{9.5});

@@ -11,6 +11,7 @@
 #include "app/list/take_panel.h"
 #include "app/tray/channel_menu.h"
 #include "app/tray/sound_panel.h"
+#include "shoot/commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
@@ -75,7 +76,7 @@ TEST_F(SoundChoices, TheCamerasSoundIsChosenForAllAndForOneAndTakenBack) {
     EXPECT_EQ(session().state().soundOf(other()).camera, CameraSound::SecondTrack);
     EXPECT_TRUE(holds().contains(QLatin1String("blended under it, 9.0 dB quieter")));
     // It is what is played, and what is written.
-    const auto plan = session().soundPlan(w.take());
+    const auto plan = session().view(w.take()).sound;
     ASSERT_TRUE(plan);
     EXPECT_EQ(plan->choice.camera, CameraSound::Blended);
     EXPECT_EQ(session().exportPlan(w.take(), VideoContainer::Mov, {})->sound, *plan);
@@ -102,8 +103,8 @@ TEST_F(SoundChoices, ALoudnessIsMeasuredBehindAndSaidWhenItIsKnown) {
     QTest::keyClick(&target, Qt::Key_Return);
     EXPECT_TRUE(session().state().sound.toLoudness);
     ASSERT_TRUE(
-        QTest::qWaitFor([&] { return session().soundPlan(w.take())->level.lufs > -70; }, 30000));
-    EXPECT_NEAR(session().soundPlan(w.take())->level.lufs, -18, 0.1);
+        QTest::qWaitFor([&] { return session().view(w.take()).sound->level.lufs > -70; }, 30000));
+    EXPECT_NEAR(session().view(w.take()).sound->level.lufs, -18, 0.1);
     target.setFocus();
     target.selectAll();
     QTest::keyClicks(&target, QStringLiteral("loud"));
@@ -121,7 +122,7 @@ TEST_F(SoundChoices, TakesAreMadeAlikeByTheOneInTheMiddle) {
     const double target = session().state().sound.targetLufs;
     std::vector<double> lufs;
     for (const int take : {w.take(), other()}) {
-        auto plan = *session().soundPlan(take);
+        auto plan = *session().view(take).sound;
         plan.choice.toLoudness = false;
         plan.level = {};
         lufs.push_back(measureLevel(plan, {})->lufs);
@@ -157,8 +158,8 @@ TEST_F(SoundChoices, ChannelsOfARecordingWithManyAreChosenByName) {
     EXPECT_EQ(session().state().sound.map, ChannelMap::Chosen);
     EXPECT_EQ(session().state().sound.channels, (std::vector<int>{1, 3}));
     const QString project = QString::fromStdString(folder_.file("day.brisk"));
-    ASSERT_TRUE(session().save(project));
-    ASSERT_TRUE(session().open(project));
+    ASSERT_TRUE(session().document().save(project));
+    ASSERT_TRUE(session().document().open(project));
     EXPECT_EQ(session().state().sound.channels, (std::vector<int>{1, 3}));
 }
 
@@ -167,7 +168,7 @@ TEST_F(SoundChoices, ClapsAreQuietAndNothingMoves) {
     ASSERT_TRUE(w.press(QStringLiteral("Sound…")));
     ASSERT_TRUE(w.press(QStringLiteral("claps: silent")));
     EXPECT_TRUE(holds().contains(QLatin1String("1 clap quiet"))) << holds().toStdString();
-    const auto plan = session().soundPlan(w.take());
+    const auto plan = session().view(w.take()).sound;
     ASSERT_EQ(plan->claps.size(), 1u);
     EXPECT_NEAR(plan->claps[0].start.value, 10, 0.02);
     EXPECT_EQ(session().state().tetherOf(w.take())->line.offset.value, offset);
@@ -178,7 +179,7 @@ TEST_F(SoundChoices, BlendedSoundsThatAreApartAreWarnedOf) {
     ASSERT_TRUE(w.press(QStringLiteral("camera's sound: blended under")));
     auto* warning = w.window.findChild<QLabel*>(QStringLiteral("soundWarning"));
     EXPECT_FALSE(warning->text().contains(QLatin1String("hollow")));
-    session().moveClean(w.take(), milliseconds(4));
+    session().apply(commands::moveClean(session().state(), w.take(), milliseconds(4)));
     w.window.bench().setPlayhead(Seconds{7});
     EXPECT_TRUE(
         QTest::qWaitFor([&] { return warning->text().contains(QLatin1String("hollow")); }, 10000))
@@ -197,15 +198,15 @@ TEST_F(SoundChoices, ATetheredTakeIsNotMovedBySlipsOfTheHandAndASlippedOneGoesBa
     EXPECT_EQ(session().state().tetherOf(take)->line, was);
     // On purpose: loosened, and nudged.
     ASSERT_TRUE(w.press(QStringLiteral("Loosen")));
-    session().moveClean(take, milliseconds(12.5));
+    session().apply(commands::moveClean(session().state(), take, milliseconds(12.5)));
     EXPECT_EQ(session().state().stateOf(take), TetherState::Slipped);
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("slipped: 12.5 ms later than its tether")))
         << w.wordsOnScreen().toStdString();
     EXPECT_TRUE(w.window.takePanel().counts().contains(QLatin1String("1 slipped")));
     // Even after saving and opening.
     const QString project = QString::fromStdString(folder_.file("day.brisk"));
-    ASSERT_TRUE(session().save(project));
-    ASSERT_TRUE(session().open(project));
+    ASSERT_TRUE(session().document().save(project));
+    ASSERT_TRUE(session().document().open(project));
     w.waitQuiet();
     w.window.choose(take);
     ASSERT_TRUE(w.press(QStringLiteral("Back to the tether")));

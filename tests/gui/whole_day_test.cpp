@@ -14,6 +14,7 @@
 #include "app/card/microphone_row.h"
 #include "app/list/take_panel.h"
 #include "app/map/day_map.h"
+#include "shoot/commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/shoot_folder.h"
@@ -93,7 +94,7 @@ TEST_F(WholeDay, ATakeAcrossTheJoinGetsBothFilesAndIsWrittenWithoutASeam) {
     const int take = media("sewing-02.mp4");
     ASSERT_EQ(session().state().tethersOf(take).size(), 3u);
     session().hear(take, media("lavalier-01.wav"));
-    const auto pieces = session().heardPieces(take);
+    const auto pieces = session().view(take).heard();
     ASSERT_EQ(pieces.size(), 2u);
     EXPECT_NEAR(pieces[0].range().end.value, pieces[1].range().start.value, 1e-9);
     EXPECT_NEAR(pieces[0].range().end.value, kSeam / 48000.0 - 36, 1e-4);
@@ -133,7 +134,7 @@ TEST_F(WholeDay, OneMicrophoneIsHeardAndTheOtherIsKeptBesideIt) {
     EXPECT_NE(session().state().tetherOf(take)->recording == media("hand.flac"), handHeard);
     EXPECT_TRUE(w.wordsOnScreen().contains(handHeard ? QLatin1String("kept beside it: hand")
                                                      : QLatin1String("kept beside it: lavalier")));
-    EXPECT_EQ(session().heardPieces(take).size(), handHeard ? 2u : 1u);
+    EXPECT_EQ(session().view(take).heard().size(), handHeard ? 2u : 1u);
     w.press(QStringLiteral("Undo"));
     EXPECT_EQ(w.wordsOnScreen().contains(QLatin1String("kept beside it: lavalier")), handHeard);
 }
@@ -147,16 +148,16 @@ TEST_F(WholeDay, ATakeThatTheCameraCutCanBeTreatedAsOne) {
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("treated as one")));
     const auto& s = session().state();
     const Tether* a = s.tetherOf(first);
-    session().moveClean(first, milliseconds(40));
+    session().apply(commands::moveClean(session().state(), first, milliseconds(40)));
     const Tether* b = session().state().tetherOf(second);
     a = session().state().tetherOf(first);
-    const double length = session().dayFacts(first).length.value;
+    const double length = session().library().dayFacts(first).length.value;
     ASSERT_EQ(a->recording, b->recording);
     EXPECT_NEAR(b->line.offset.value, a->line.toRecording({length}).value, 1e-9);
-    session().lock(second);
+    session().apply(commands::lock(session().state(), second));
     EXPECT_EQ(session().state().stateOf(first), TetherState::Tethered);
     ASSERT_TRUE(fromMenu(second, QStringLiteral("Treat as a take of its own")));
-    session().unlock(first);
+    session().apply(commands::unlock(session().state(), first));
     EXPECT_EQ(session().state().stateOf(second), TetherState::Tethered);
 }
 
@@ -189,7 +190,7 @@ TEST_F(WholeDay, ARepairedCopyTakesThePlaceAndAnotherSoundDoesNot) {
     EXPECT_EQ(session().state().item(old)->path, file("repaired.wav"));
     EXPECT_NEAR(session().state().tetherOf(take)->line.offset.value, before - 5, 1e-6);
     EXPECT_EQ(session().state().stateOf(take), TetherState::Offered) << "nobody moved it";
-    EXPECT_TRUE(session().placedPair(take));
+    EXPECT_TRUE(session().view(take).pair);
     w.press(QStringLiteral("Undo"));
     EXPECT_EQ(session().state().item(old)->path, file("lavalier-01.wav"));
     EXPECT_EQ(session().state().tetherOf(take)->line.offset.value, before);

@@ -33,7 +33,10 @@ void WindowDriver::drop(const QStringList& files) {
 
 QPushButton* WindowDriver::button(const QString& text) {
     for (auto* b : window.findChildren<QPushButton*>()) {
-        if ((b->text() == text || b->accessibleName() == text) && b->isVisible()) return b;
+        if ((b->text() == text || b->accessibleName() == text ||
+             b->accessibleDescription() == text) &&
+            b->isVisible())
+            return b;
     }
     return nullptr;
 }

@@ -20,6 +20,7 @@
 #include "app/tray/cut_tools.h"
 #include "app/tray/place_bar.h"
 #include "app/tray/sound_panel.h"
+#include "shoot/commands.h"
 
 namespace brisk::app {
 namespace {
@@ -36,15 +37,27 @@ constexpr double kLoopAround = 1;     // seconds either side of the playhead
 constexpr double kGaugeEvery = 0.25;  // seconds the playhead moves between two looks
 }  // namespace
 
-Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+Bench::Bench(Session& session, Verbs& verbs, QWidget* parent) : QWidget(parent), session_(session) {
+    lay(verbs);
+    connectParts();
+    // Their keys work whatever part of the bench is shown: the sound panel covers the card.
+    for (const VerbWords& w : verbTable()) {
+        if (w.family != VerbFamily::Shoot) addAction(verbs.action(w.verb));
+    }
+    verbs.teach(Verb::FrameBack, [this] { step(-1); });
+    verbs.teach(Verb::FrameOn, [this] { step(1); });
+}
+
+void Bench::lay(Verbs& verbs) {
+    Session& session = session_;
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 16, 0, 0);
     column->setSpacing(0);
     auto* top = new QHBoxLayout;
     top->setSpacing(0);
-    picture_ = new PictureView(this);
+    picture_ = new PictureView(verbs, this);
     side_ = new QStackedWidget(this);
-    card_ = new TetherCard(session, side_);
+    card_ = new TetherCard(session, verbs, side_);
     side_->addWidget(card_);
     sound_ = new SoundPanel(session, side_);
     side_->addWidget(sound_);
@@ -54,9 +67,9 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     strip_ = new Filmstrip(this);
     strip_->hide();
     column->addWidget(strip_);
-    seam_ = new SeamView(session, this);
+    seam_ = new SeamView(session, verbs, this);
     column->addWidget(seam_, 1);
-    place_ = new PlaceBar(session, this);
+    place_ = new PlaceBar(session, verbs, this);
     column->addWidget(place_);
     spots_ = new SpotChecks(session, proof_, this);
     column->addWidget(spots_);
@@ -67,23 +80,35 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     overview->addWidget(slips_, 5);
     overview->addWidget(curve_, 3);
     column->addLayout(overview);
-    listen_ = new ListenBar(this);
+    listen_ = new ListenBar(verbs, this);
     column->addWidget(listen_);
     tip_ = new FrameTip(this);
+    cuts_ = new CutTools(session, verbs, this, [this] {
+        return CutTools::Where{take_, seam_->playhead(), seam_->selection()};
+    });
+}
 
-    connect(&session, &Session::changed, this, &Bench::refresh);
-    connect(&session, &Session::factsChanged, this, &Bench::refresh);
+void Bench::connectParts() {
+    connect(&session_, &Session::changed, this, &Bench::refresh);
+    connect(&session_, &Session::factsChanged, this, &Bench::refresh);
+    connectPlacing();
+    connectListening();
+    connectPictures();
+}
+
+void Bench::connectPlacing() {
     connect(seam_, &SeamView::playheadMoved, this, [this](double t) {
         player_.stop();
         moveTo(Seconds{t}, false);
         scrubber_.scrub(Seconds{t});
     });
-    connect(seam_, &SeamView::cleanMoved, this,
-            [this](double by) { session_.moveClean(take_, Seconds{by}); });
+    connect(seam_, &SeamView::cleanMoved, this, [this](double by) {
+        session_.apply(commands::moveClean(session_.state(), take_, Seconds{by}));
+    });
     connect(place_, &PlaceBar::markWanted, this, &Bench::putMark);
     connect(place_, &PlaceBar::searchWanted, this, &Bench::searchAgain);
     connect(curve_, &MatchCurveView::tried, this, [this](double offset) {
-        const auto pair = session_.placedPair(take_);
+        const auto pair = session_.view(take_).pair;
         if (!pair) return;
         SearchWish wish;
         wish.tried = Seconds{offset};
@@ -100,6 +125,14 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
     connect(&gauge_, &EchoGauge::measured, this, [this](bool common, double slip, double) {
         listen_->setSlip(common ? std::optional(Seconds{slip}) : std::nullopt);
     });
+    connect(sound_, &SoundPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
+    connect(seam_, &SeamView::cutWanted, cuts_, &CutTools::popup);
+    connect(card_, &TetherCard::soundWanted, this, &Bench::showSound);
+    connect(&gauge_, &EchoGauge::measured, sound_,
+            [this](bool common, double slip, double) { sound_->setSlip({common ? slip : 0}); });
+}
+
+void Bench::connectListening() {
     connect(listen_, &ListenBar::playPressed, this, &Bench::playOrStop);
     connect(listen_, &ListenBar::hearingChanged, this, [this](Hearing h) {
         player_.setHearing(h);
@@ -112,20 +145,8 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
         looping_ = on;
         setLoop();
     });
-    connect(seam_, &SeamView::viewChanged, this, [this] { strip_->setAxis(seam_->axis()); });
-    connect(seam_, &SeamView::hovered, this, &Bench::showTip);
-    connect(seam_, &SeamView::left, tip_, &FrameTip::leave);
-    connect(picture_, &PictureView::stepped, this, &Bench::step);
     connect(seam_, &SeamView::selectionChanged, this, &Bench::setLoop);
     connect(&player_, &Player::travelling, listen_, &ListenBar::setTravelling);
-    connect(sound_, &SoundPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
-    cuts_ = new CutTools(session, this, [this] {
-        return CutTools::Where{take_, seam_->playhead(), seam_->selection()};
-    });
-    connect(seam_, &SeamView::cutWanted, cuts_, &CutTools::popup);
-    connect(card_, &TetherCard::soundWanted, this, &Bench::showSound);
-    connect(&gauge_, &EchoGauge::measured, sound_,
-            [this](bool common, double slip, double) { sound_->setSlip({common ? slip : 0}); });
     connect(&player_, &Player::moved, this, [this](double t) { moveTo(Seconds{t}, true); });
     connect(&player_, &Player::playingChanged, listen_, &ListenBar::setPlaying);
     connect(&player_, &Player::failed, &session_, &Session::addNote);
@@ -133,6 +154,12 @@ Bench::Bench(Session& session, QWidget* parent) : QWidget(parent), session_(sess
         listen_->setAudible(player_.audible());
         session_.addNote(sentence);
     });
+}
+
+void Bench::connectPictures() {
+    connect(seam_, &SeamView::viewChanged, this, [this] { strip_->setAxis(seam_->axis()); });
+    connect(seam_, &SeamView::hovered, this, &Bench::showTip);
+    connect(seam_, &SeamView::left, tip_, &FrameTip::leave);
     connect(&pictures_, &PictureSource::ready, this,
             [this](const QString& path, const QImage& image) {
                 const MediaItem* m = session_.state().item(take_);
@@ -165,8 +192,9 @@ void Bench::showSound() {
 
 void Bench::refresh() {
     const MediaFacts* f = session_.facts(take_);
-    const auto pair = session_.placedPair(take_);
-    const auto sound = session_.soundPlan(take_);
+    const auto pair = session_.view(take_).pair;
+    const auto sound = session_.view(take_).sound;
+    session_.wantLevel(take_);
     player_.load(f ? f->scan : nullptr, sound);
     pair ? proof_.examine(*pair) : proof_.clear();
     spots_->setVisible(pair.has_value());
@@ -203,7 +231,7 @@ void Bench::moveTo(Seconds t, bool follow) {
 }
 
 void Bench::askGauge() {
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     const double now = seam_->playhead().value;
     if (!pair || std::fabs(now - gaugedAt_) < kGaugeEvery) return;
     gaugedAt_ = now;
@@ -213,15 +241,15 @@ void Bench::askGauge() {
 void Bench::putMark(bool onCleanSound, bool exactly) {
     const Seconds here = seam_->playhead();
     if (!onCleanSound) return session_.putMark(take_, here, exactly);
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     if (!pair) return;
     const PlacedPair there = pair->at(here);
-    session_.putMark(session_.mediaOf(there.recording), there.tether.line.toRecording(here),
-                     exactly);
+    session_.putMark(session_.library().mediaOf(there.recording),
+                     there.tether.line.toRecording(here), exactly);
 }
 
 void Bench::searchAgain(SearchScope scope) {
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     if (!pair) return;
     const ClockLine line = pair->tether.line;
     const TimeRange seen =

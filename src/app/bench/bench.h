@@ -11,6 +11,7 @@
 #include "app/proof/echo_gauge.h"
 #include "app/proof/proof.h"
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 #include "app/tray/search_menu.h"
 
 class QStackedWidget;
@@ -33,7 +34,7 @@ class TetherCard;
 class Bench : public QWidget {
     Q_OBJECT
   public:
-    explicit Bench(Session& session, QWidget* parent = nullptr);
+    Bench(Session& session, Verbs& verbs, QWidget* parent);
     void showTake(int take);
     [[nodiscard]] int take() const { return take_; }
     /// What the take shall sound like.
@@ -52,6 +53,11 @@ class Bench : public QWidget {
     void resizeEvent(QResizeEvent*) override;
 
   private:
+    void lay(Verbs& verbs);
+    void connectParts();
+    void connectPlacing();
+    void connectListening();
+    void connectPictures();
     void refresh();
     void moveTo(Seconds t, bool follow);
     void step(int frames);

@@ -6,17 +6,21 @@
 #include <QPushButton>
 #include <cmath>
 
+#include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "core/time_text.h"
+#include "day/permissions.h"
+#include "shoot/commands.h"
 
 namespace brisk::app {
 namespace {
 constexpr double kClapReach = 0.4;  // seconds around a frame
 }
 
-DistanceRow::DistanceRow(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+DistanceRow::DistanceRow(Session& session, Verbs& verbs, QWidget* parent)
+    : QWidget(parent), session_(session) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(6);
@@ -32,19 +36,17 @@ DistanceRow::DistanceRow(Session& session, QWidget* parent) : QWidget(parent), s
         tr("Sound needs 2.9 ms a metre, so a far camera hears late. With the distance the clean "
            "sound fits the picture, not the camera's microphone."));
     row->addWidget(metres_);
-    hands_ = new QPushButton(tr("Hands meet here"), this);
-    hands_->setProperty("arrow", true);
-    hands_->setShortcut(Qt::Key_H);
-    hands_->setToolTip(
-        tr("The picture at the playhead shows the hands meeting: measure the "
-           "distance by the clap (H)"));
-    row->addWidget(hands_);
+    verbs.teach(
+        Verb::HandsMeet, [this] { fromPicture(); },
+        [this] { return whyNotMove(session_.view(take_)); });
+    auto* hands = new VerbButton(verbs, Verb::HandsMeet, this);
+    hands->setProperty("arrow", true);
+    row->addWidget(hands);
     aside_ = new ElidedLabel(this);
     aside_->setProperty("quiet", true);
     aside_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     row->addWidget(aside_, 1);
     connect(metres_, &QLineEdit::returnPressed, this, &DistanceRow::typed);
-    connect(hands_, &QPushButton::clicked, this, &DistanceRow::fromPicture);
     connect(&session, &Session::changed, this, &DistanceRow::refresh);
     refresh();
 }
@@ -60,7 +62,6 @@ void DistanceRow::refresh() {
     setVisible(placed);
     if (!placed) return;
     metres_->setEnabled(!t->locked);
-    hands_->setEnabled(!t->locked);
     const double metres = t->soundDelay.value * kMetresPerSecond;
     metres_->setText(metres > 0 ? QString::number(metres, 'f', 1) : QString());
     aside_->setText(metres > 0 ? tr("clean sound %1 earlier, as the picture has it")
@@ -69,7 +70,7 @@ void DistanceRow::refresh() {
 }
 
 void DistanceRow::take(const SoundDistance& d) {
-    if (d.believable) session_.setSoundDelay(take_, d.delay);
+    if (d.believable) session_.apply(commands::setSoundDelay(session_.state(), take_, d.delay));
     refresh();
     aside_->setText(inWords(d.said));
 }
@@ -80,7 +81,7 @@ void DistanceRow::typed() {
     bool number = false;
     const double metres = text.trimmed().replace(',', '.').toDouble(&number);
     if (text.isEmpty()) {
-        session_.setSoundDelay(take_, {0});
+        session_.apply(commands::setSoundDelay(session_.state(), take_, {0}));
     } else if (number) {
         take(distanceFromMetres(metres));
     } else {
@@ -88,21 +89,9 @@ void DistanceRow::typed() {
     }
 }
 
-std::optional<Seconds> DistanceRow::clapNear(Seconds t) const {
-    std::vector<Seconds> moments = session_.momentsOf(take_, false, 0);
-    const auto claps = session_.momentsOf(take_, true, SpikeDetector::kMaxKept);
-    moments.insert(moments.end(), claps.begin(), claps.end());
-    std::optional<Seconds> best;
-    for (const Seconds m : moments) {
-        const double away = std::fabs((m - t).value);
-        if (away > kClapReach || (best && away >= std::fabs((*best - t).value))) continue;
-        best = m;
-    }
-    return best;
-}
-
 void DistanceRow::fromPicture() {
-    if (const auto clap = clapNear((frame_.start + frame_.end) / 2)) {
+    const Seconds middle = (frame_.start + frame_.end) / 2;
+    if (const auto clap = session_.clapNear(take_, middle, Seconds{kClapReach})) {
         take(distanceFromClap(frame_.start, frame_.end, *clap));
     } else {
         aside_->setText(tr("No clap or mark is near this picture: put a mark on it first (K)."));

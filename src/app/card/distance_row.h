@@ -7,6 +7,7 @@
 #include <QWidget>
 
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 #include "core/sound_distance.h"
 
 class QLineEdit;
@@ -19,7 +20,7 @@ class ElidedLabel;
 class DistanceRow : public QWidget {
     Q_OBJECT
   public:
-    DistanceRow(Session& session, QWidget* parent);
+    DistanceRow(Session& session, Verbs& verbs, QWidget* parent);
     void showTake(int take);
     /// The picture frame at the playhead, in which the hands may meet.
     void setFrame(TimeRange takeTime) { frame_ = takeTime; }
@@ -29,14 +30,11 @@ class DistanceRow : public QWidget {
     void typed();
     void fromPicture();
     void take(const SoundDistance& distance);
-    /// The mark or clap of the scratch sound that belongs to the frame.
-    [[nodiscard]] std::optional<Seconds> clapNear(Seconds t) const;
 
     Session& session_;
     int take_ = 0;
     TimeRange frame_;
     QLineEdit* metres_;
-    QPushButton* hands_;
     ElidedLabel* aside_;
 };
 

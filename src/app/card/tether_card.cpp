@@ -12,12 +12,16 @@
 
 #include "app/card/distance_row.h"
 #include "app/card/microphone_row.h"
+#include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "app/style/state_mark.h"
 #include "core/time_text.h"
+#include "day/permissions.h"
 #include "media/read/heard_sound.h"
+#include "shoot/commands.h"
+#include "shoot/edit_commands.h"
 
 namespace brisk::app {
 namespace {
@@ -77,7 +81,8 @@ QString driftWords(Ppm drift) {
 
 }  // namespace
 
-TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
+    : QWidget(parent), session_(session), verbs_(verbs) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 8, 16, 8);
     column->setSpacing(8);
@@ -102,7 +107,7 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
     grid_->setColumnMinimumWidth(0, 88);
     grid_->setColumnStretch(1, 1);
     column->addLayout(grid_);
-    distance_ = new DistanceRow(session, this);
+    distance_ = new DistanceRow(session, verbs, this);
     column->addWidget(distance_);
     microphone_ = new MicrophoneRow(session, this);
     column->addWidget(microphone_);
@@ -110,46 +115,47 @@ TetherCard::TetherCard(Session& session, QWidget* parent) : QWidget(parent), ses
 
     auto* actions = new QHBoxLayout;
     actions->setSpacing(8);
-    const auto button = [&](const QString& text, const QString& tip, bool primary) {
-        auto* b = new QPushButton(text, this);
-        b->setToolTip(tip);
+    teach();
+    const auto button = [&](Verb v, bool primary,
+                            VerbButton::Unable unable = VerbButton::Unable::Hidden) {
+        auto* b = new VerbButton(verbs, v, this, unable);
         b->setProperty("primary", primary);
         b->setFont(uiFont(13, primary));
         actions->addWidget(b);
         return b;
     };
-    tether_ = button(tr("Tether"), tr("Lock picture and clean sound together (T)"), true);
-    tether_->setShortcut(Qt::Key_T);
-    toTether_ = button(tr("Back to the tether"),
-                       tr("Where it was when it was tethered, to the sample (Shift+B)"), true);
-    toTether_->setShortcut(Qt::SHIFT | Qt::Key_B);
-    untether_ = button(tr("Loosen"),
-                       tr("Unlock them, to change the place; the tether is remembered (T)"), false);
-    untether_->setShortcut(Qt::Key_T);
-    back_ = button(tr("Back to the found place"), tr("Undo the movement by hand (B)"), false);
-    back_->setShortcut(Qt::Key_B);
-    find_ = button(tr("Find matches"), tr("Search the recordings for every loose take"), true);
-    layOn_ =
-        button(tr("Place it by hand"), tr("Lay the take on a recording and move it there"), false);
-    sound_ = button(tr("Sound…"), tr("What the new file shall sound like (U)"), false);
-    sound_->setShortcut(Qt::Key_U);
-    connect(sound_, &QPushButton::clicked, this, &TetherCard::soundWanted);
+    button(Verb::Tether, true);
+    button(Verb::BackToTether, true);
+    button(Verb::Loosen, false);
+    button(Verb::BackToFound, false);
+    find_ = button(Verb::FindMatches, true, VerbButton::Unable::Greyed);
+    layOn_ = button(Verb::LayByHand, false);
+    button(Verb::ShowSound, false);
     hint_ = new ElidedLabel(this);
     hint_->setProperty("quiet", true);
     actions->addWidget(hint_, 1);
     column->addLayout(actions);
 
-    connect(tether_, &QPushButton::clicked, this, [this] { session_.lock(take_); });
-    connect(untether_, &QPushButton::clicked, this, [this] { session_.unlock(take_); });
-    connect(toTether_, &QPushButton::clicked, this, [this] { session_.backToTether(take_); });
-    connect(back_, &QPushButton::clicked, this, [this] { session_.backToFound(take_); });
-    connect(find_, &QPushButton::clicked, &session_, &Session::findMatches);
-    connect(layOn_, &QPushButton::clicked, this, &TetherCard::layOn);
     connect(&session_, &Session::changed, this, &TetherCard::refresh);
     connect(&session_, &Session::factsChanged, this, &TetherCard::refresh);
-    connect(&session_.work(), &WorkQueue::changed, this,
-            [this] { find_->setEnabled(session_.canFindMatches()); });
     refresh();
+}
+
+void TetherCard::teach() {
+    const auto deed = [this](Verb v, auto act, Fact (*whyNot)(const TakeView&)) {
+        verbs_.teach(v, act, [this, whyNot] { return whyNot(session_.view(take_)); });
+    };
+    const auto command = [this](Command (*make)(const ShootState&, int)) {
+        return [this, make] { session_.apply(make(session_.state(), take_)); };
+    };
+    deed(Verb::Tether, command(commands::lock), whyNotTether);
+    deed(Verb::Loosen, command(commands::unlock), whyNotLoosen);
+    deed(Verb::BackToTether, command(commands::backToTether), whyNotBackToTether);
+    deed(Verb::BackToFound, command(commands::backToFound), whyNotBackToFound);
+    deed(
+        Verb::LayByHand, [this] { layOn(); }, whyNotLayByHand);
+    deed(
+        Verb::ShowSound, [this] { emit soundWanted(); }, whyNotHear);
 }
 
 void TetherCard::showTake(int take) {
@@ -223,7 +229,9 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     if (!agrees) agrees = findFact(t.found.reason, "claps-agree");
     const bool plain = sure && agrees;
     setRow(i++, t.movedByHand() ? tr("as found") : tr("agreement"),
-           plain ? inWords(*agrees) : inWords(t.found.reason),
+           plain ? inWords(agrees->id == "windows-agree" ? Fact{"windows-within", agrees->args}
+                                                         : *agrees)
+                 : inWords(t.found.reason),
            plain ? inWords(rival ? *rival : Fact{"no-rival"}) : QString());
     row(i - 1).value->setToolTip(inWords(t.found.reason));
     if (t.polarity < 0) setRow(i++, tr("polarity"), tr("upside down, turned back"));
@@ -237,7 +245,7 @@ std::size_t TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     if (take.scan && clean && clean->scan) {
         const TimeRange whole{{0}, take.scan->pictures.end()};
         QStringList parts;
-        for (const TimeRange& r : uncovered(session_.heardPieces(t.take), whole)) {
+        for (const TimeRange& r : uncovered(session_.view(t.take).heard(), whole)) {
             parts << (r.start <= whole.start ? tr("first %1 s").arg(r.length().value, 0, 'f', 1)
                       : r.end >= whole.end   ? tr("last %1 s").arg(r.length().value, 0, 'f', 1)
                                              : tr("%1 s at %2")
@@ -277,7 +285,7 @@ QString TetherCard::goesOnWords(int take) const {
         return m ? QFileInfo(q(m->path)).completeBaseName() : QString();
     };
     QStringList parts;
-    for (const ContinuedTake& c : session_.continued()) {
+    for (const ContinuedTake& c : session_.view(take).continues) {
         if (c.after == take) parts << tr("from %1").arg(name(c.before));
         if (c.before == take) parts << tr("in %1").arg(name(c.after));
     }
@@ -333,17 +341,10 @@ void TetherCard::refresh() {
     } else {
         fillTake(*take);
     }
-    tether_->setVisible(placed && state != TetherState::Tethered);
-    tether_->setText(state == TetherState::Slipped ? tr("Make this the tether") : tr("Tether"));
-    tether_->setShortcut(Qt::Key_T);  // a new text takes it away
-    toTether_->setVisible(state == TetherState::Slipped);
-    untether_->setVisible(state == TetherState::Tethered);
-    back_->setVisible(placed && state != TetherState::Tethered && t->movedByHand());
+    verbs_.action(Verb::Tether)
+        ->setText(state == TetherState::Slipped ? tr("Make this the tether") : tr("Tether"));
+    verbs_.refresh();
     find_->setVisible(!placed);
-    sound_->setVisible(placed);
-    find_->setEnabled(session_.canFindMatches());
-    layOn_->setVisible(!placed && take->scan &&
-                       !session_.state().ids(MediaKind::Recording).empty());
     if (!take->problem.isEmpty()) {
         hint_->setText(take->problem);
     } else if (placed) {

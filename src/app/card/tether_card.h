@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 #include "features/sound_quality.h"
 
 class QGridLayout;
@@ -22,7 +23,7 @@ class MicrophoneRow;
 class TetherCard : public QWidget {
     Q_OBJECT
   public:
-    explicit TetherCard(Session& session, QWidget* parent = nullptr);
+    TetherCard(Session& session, Verbs& verbs, QWidget* parent);
     void showTake(int take);
     [[nodiscard]] DistanceRow& distance() { return *distance_; }
     /// What will be done to the camera's sound and the rest, as the hand-over will do it.
@@ -55,20 +56,17 @@ class TetherCard : public QWidget {
     /// Worked out once for each file.
     const SoundQuality& quality(const std::shared_ptr<const SoundScan>& scan);
     void layOn();
+    void teach();
 
     Session& session_;
+    Verbs& verbs_;
     int take_ = 0;
     QLabel* title_;
     QLabel* stateWords_;
     QGridLayout* grid_;
     std::vector<Row> rows_;
     std::map<std::shared_ptr<const SoundScan>, SoundQuality> qualities_;
-    QPushButton* tether_;
-    QPushButton* toTether_;
-    QPushButton* untether_;
-    QPushButton* back_;
     QPushButton* find_;
-    QPushButton* sound_;
     QPushButton* layOn_;
     QLabel* hint_;
     DistanceRow* distance_;

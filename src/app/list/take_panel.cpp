@@ -11,7 +11,10 @@
 #include <array>
 
 #include "app/list/media_row_delegate.h"
+#include "app/spine/verb_button.h"
 #include "app/style/app_style.h"
+#include "day/continued_takes.h"
+#include "shoot/commands.h"
 
 namespace brisk::app {
 namespace {
@@ -25,7 +28,8 @@ QString words(TetherState s) {
 
 }  // namespace
 
-TakePanel::TakePanel(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
+    : QWidget(parent), session_(session), verbs_(verbs) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 8, 0, 0);
     column->setSpacing(2);
@@ -48,10 +52,17 @@ TakePanel::TakePanel(Session& session, QWidget* parent) : QWidget(parent), sessi
         connect(b, &QPushButton::clicked, this, slot);
         return b;
     };
-    jump_ = small(tr("next to hear"), tr("Go to the next take that needs an ear (J)"),
-                  &TakePanel::jumpToNext);
-    jump_->setShortcut(Qt::Key_J);
-    top->addWidget(jump_);
+    verbs.teach(
+        Verb::NextToHear, [this] { jumpToNext(); },
+        [this] {
+            const auto takes = session_.state().ids(MediaKind::Take);
+            return standing(takes, TetherState::NeedsAnEar) > 0 ? Fact{}
+                                                                : Fact{"nothing-needs-an-ear"};
+        });
+    auto* jump = new VerbButton(verbs, Verb::NextToHear, this, VerbButton::Unable::Hidden);
+    jump->setProperty("arrow", true);
+    jump->setFont(uiFont(12));
+    top->addWidget(jump);
     column->addLayout(top);
     auto* second = inset();
     counts_ = new QLabel(this);
@@ -87,14 +98,17 @@ TakePanel::TakePanel(Session& session, QWidget* parent) : QWidget(parent), sessi
     connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
             &TakePanel::refresh);
     column->addWidget(list_, 1);
-    tetherSure_ =
-        small(tr("Tether all that are sure"),
-              tr("Tether every offered take in the list, or those selected (Shift+T)"), [this] {
-                  const auto some = selectedTakes();
-                  session_.lockSure(some.size() > 1 ? some : model_->listedTakes());
-              });
-    tetherSure_->setShortcut(Qt::SHIFT | Qt::Key_T);
-    column->addWidget(tetherSure_, 0, Qt::AlignHCenter);
+    verbs.teach(
+        Verb::TetherSure,
+        [this] {
+            const auto some = selectedTakes();
+            session_.lockSure(some.size() > 1 ? some : model_->listedTakes());
+        },
+        [this] { return sureOnes() > 0 ? Fact{} : Fact{"nothing-is-sure"}; });
+    auto* sure = new VerbButton(verbs, Verb::TetherSure, this, VerbButton::Unable::Hidden);
+    sure->setProperty("arrow", true);
+    sure->setFont(uiFont(12));
+    column->addWidget(sure, 0, Qt::AlignHCenter);
     connect(&session, &Session::changed, this, &TakePanel::refresh);
     refresh();
 }
@@ -125,18 +139,25 @@ void TakePanel::refresh() {
                        static_cast<QWidget*>(order_)}) {
         w->setVisible(n > 1);
     }
-    const auto stands = [&](const std::vector<int>& ids, TetherState s) {
-        return std::count_if(ids.begin(), ids.end(),
-                             [&](int id) { return session_.state().stateOf(id) == s; });
-    };
-    jump_->setVisible(stands(takes, TetherState::NeedsAnEar) > 0);
+    const auto sure = sureOnes();
+    verbs_.action(Verb::TetherSure)
+        ->setText(selectedTakes().size() > 1 ? tr("Tether %1 selected").arg(sure)
+                                             : tr("Tether all that are sure (%1)").arg(sure));
+    verbs_.refresh();
+}
+
+std::ptrdiff_t TakePanel::standing(const std::vector<int>& takes, TetherState s) const {
+    return std::count_if(takes.begin(), takes.end(),
+                         [&](int id) { return session_.state().stateOf(id) == s; });
+}
+
+/// How many "tether all that are sure" would lock: of several selected, else of those listed, where
+/// one alone needs no button of its own.
+std::ptrdiff_t TakePanel::sureOnes() const {
     const auto some = selectedTakes();
-    const bool several = some.size() > 1;
-    const auto sure = stands(several ? some : listed, TetherState::Offered);
-    tetherSure_->setVisible(sure > (several ? 0 : 1));
-    tetherSure_->setText(several ? tr("Tether %1 selected").arg(sure)
-                                 : tr("Tether all that are sure (%1)").arg(sure));
-    tetherSure_->setShortcut(Qt::SHIFT | Qt::Key_T);  // setting a text takes the shortcut away
+    if (some.size() > 1) return standing(some, TetherState::Offered);
+    const auto sure = standing(model_->listedTakes(), TetherState::Offered);
+    return sure > 1 ? sure : 0;
 }
 
 void TakePanel::filterChanged() {
@@ -211,21 +232,6 @@ std::vector<int> TakePanel::selectedTakes() const {
     return out;
 }
 
-std::vector<ContinuedTake> TakePanel::joinsWithin(const std::vector<int>& takes) const {
-    std::vector<ContinuedTake> out;
-    for (const ContinuedTake& c : session_.continued()) {
-        const auto among = [&](int id) {
-            return std::find(takes.begin(), takes.end(), id) != takes.end();
-        };
-        // One of the two is enough: the other is its neighbour.
-        const bool chosen = takes.size() == 1 ? among(c.before) || among(c.after)
-                                              : among(c.before) && among(c.after);
-        const MediaItem* after = session_.state().item(c.after);
-        if (chosen && after && after->goesOnFrom != c.before) out.push_back(c);
-    }
-    return out;
-}
-
 void TakePanel::swapRecording(int recording) {
     const MediaItem* m = session_.state().item(recording);
     if (!m) return;
@@ -250,32 +256,36 @@ void TakePanel::showMenu(const QPoint& at) {
             const QString name = QInputDialog::getText(
                 this, tr("Camera"), tr("Name of the camera these takes are from:"),
                 QLineEdit::Normal, {}, &ok);
-            if (ok) session_.setCamera(takes, name);
+            if (ok) session_.apply(commands::setCamera(takes, name.trimmed().toStdString()));
         });
     }
-    const auto can = joinsWithin(takes);
+    const auto can = joinsWithin(session_.continued(), session_.state(), takes);
     if (!can.empty()) {
-        add(tr("Treat as one take"), [this, can] { session_.joinTakes(can); });
+        add(tr("Treat as one take"),
+            [this, can] { session_.apply(commands::joinTakes(session_.state(), can)); });
     }
     if (takes.size() == 1 && session_.state().oneWith(takes.front()).size() > 1) {
-        add(tr("Treat as a take of its own"),
-            [this, id = takes.front()] { session_.partTakes(id); });
+        add(tr("Treat as a take of its own"), [this, id = takes.front()] {
+            session_.apply(commands::partTakes(session_.state(), id));
+        });
     }
     if (chosen.size() == 1) {
         const int id = chosen.front();
         const MediaFacts* f = session_.facts(id);
         const bool take = !takes.empty();
         if (take) {
-            add(tr("Only its sound is wanted"),
-                [this, id] { session_.setRole(id, MediaKind::Recording); });
+            add(tr("Only its sound is wanted"), [this, id] {
+                session_.apply(commands::setRole(session_.state(), id, MediaKind::Recording));
+            });
         } else if (f && f->info.video) {
-            add(tr("It is a take after all"),
-                [this, id] { session_.setRole(id, MediaKind::Take); });
+            add(tr("It is a take after all"), [this, id] {
+                session_.apply(commands::setRole(session_.state(), id, MediaKind::Take));
+            });
         }
         if (!take) add(tr("Swap for a repaired copy…"), [this, id] { swapRecording(id); });
     }
     add(tr("Remove from the shoot"), [this, chosen] {
-        for (const int id : chosen) session_.remove(id);
+        for (const int id : chosen) session_.apply(commands::removeMedia(session_.state(), id));
     });
     menu->popup(list_->viewport()->mapToGlobal(at));
 }

@@ -9,6 +9,7 @@
 
 #include "app/list/media_list_model.h"
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 
 class QLabel;
 class QLineEdit;
@@ -19,7 +20,7 @@ namespace brisk::app {
 class TakePanel : public QWidget {
     Q_OBJECT
   public:
-    explicit TakePanel(Session& session, QWidget* parent = nullptr);
+    TakePanel(Session& session, Verbs& verbs, QWidget* parent);
     [[nodiscard]] QListView& list() { return *list_; }
     [[nodiscard]] MediaListModel& model() { return *model_; }
     /// Files that are selected in the list.
@@ -40,21 +41,20 @@ class TakePanel : public QWidget {
     void jumpToNext();
     void showMenu(const QPoint& at);
     void swapRecording(int recording);
-    /// Of these takes, or of one and its neighbours, those that could be treated as one.
-    [[nodiscard]] std::vector<ContinuedTake> joinsWithin(const std::vector<int>& takes) const;
+    [[nodiscard]] std::ptrdiff_t standing(const std::vector<int>& takes, TetherState s) const;
+    [[nodiscard]] std::ptrdiff_t sureOnes() const;
     [[nodiscard]] std::vector<int> selectedTakes() const;
 
     Session& session_;
+    Verbs& verbs_;
     int current_ = 0;
     MediaListModel* model_;
     QListView* list_;
     QLabel* heading_;
     QLabel* counts_;
-    QPushButton* jump_;
     QLineEdit* find_;
     QPushButton* state_;
     QPushButton* order_;
-    QPushButton* tetherSure_;
     TakeFilter filter_;
 };
 

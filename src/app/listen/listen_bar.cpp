@@ -1,15 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/listen_bar.h"
 
-#include <QButtonGroup>
+#include <QActionGroup>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QShortcut>
 #include <QStyle>
 #include <cmath>
 
 #include "align/decide/fit_verdict.h"
+#include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
@@ -17,86 +17,48 @@
 
 namespace brisk::app {
 
-ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
+namespace {
+
+constexpr std::pair<Listen, Verb> kHearing[] = {{Listen::Camera, Verb::HearCamera},
+                                                {Listen::Clean, Verb::HearClean},
+                                                {Listen::Both, Verb::HearBoth},
+                                                {Listen::Split, Verb::HearSplit},
+                                                {Listen::Flip, Verb::HearFlip}};
+
+}  // namespace
+
+ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(verbs) {
     setFixedHeight(48);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 16, 0);
     row->setSpacing(4);
-    const auto button = [&](const QString& text, const QString& tip, auto signal) {
-        auto* b = new QPushButton(text, this);
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
-        connect(b, &QPushButton::clicked, this, signal);
-        row->addWidget(b);
-        return b;
-    };
-    play_ = button(tr("Play"), tr("Play or stop (Space)"), &ListenBar::playPressed);
-    play_->setShortcut(Qt::Key_Space);
-    play_->setFont(uiFont(14, true));
-    play_->setMinimumWidth(64);
+    teach();
+    auto* play = new VerbButton(verbs, Verb::Play, this);
+    play->setFont(uiFont(14, true));
+    play->setMinimumWidth(64);
+    row->addWidget(play);
     time_ = new QLabel(this);
     time_->setFont(uiFont(16, true));
     time_->setMinimumWidth(112);
     time_->setAccessibleName(tr("Playhead"));
     row->addWidget(time_);
-
-    choices_ = new QButtonGroup(this);
-    const auto choice = [&](const QString& text, const QString& tip, Listen listen, Qt::Key key) {
-        auto* b = new QPushButton(text, this);
-        b->setCheckable(true);
+    const auto choice = [&](Verb v, VerbButton::Unable unable) {
+        auto* b = new VerbButton(verbs, v, this, unable);
         b->setProperty("choice", true);
-        b->setToolTip(tip);
-        b->setShortcut(key);
-        choices_->addButton(b, static_cast<int>(listen));
         row->addWidget(b);
-        return b;
     };
-    choice(tr("camera"), tr("Only the camera's sound (1)"), Listen::Camera, Qt::Key_1);
-    choice(tr("clean"), tr("Only the clean sound (2)"), Listen::Clean, Qt::Key_2);
-    choice(tr("both"), tr("Both at the same loudness: an echo means they are apart (3)"),
-           Listen::Both, Qt::Key_3)
-        ->setChecked(true);
-    choice(tr("split"), tr("Camera in the left ear, clean in the right (4)"), Listen::Split,
-           Qt::Key_4);
-    choice(tr("flip"), tr("One after the other, changing every half second (5)"), Listen::Flip,
-           Qt::Key_5);
-    connect(choices_, &QButtonGroup::idClicked, this, [this](int id) {
-        wanted_ = static_cast<Listen>(id);
-        emit hearingChanged(hearing());
-    });
-    const auto toggle = [&](const QString& text, const QString& tip, Qt::Key key) {
-        auto* b = new QPushButton(text, this);
-        b->setCheckable(true);
-        b->setProperty("choice", true);
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
-        b->setShortcut(key);
-        row->addWidget(b);
-        return b;
-    };
+    for (const auto& [listen, verb] : kHearing) choice(verb, VerbButton::Unable::Hidden);
     row->addSpacing(8);
-    matched_ = toggle(
-        tr("level"), tr("Both at the same loudness, or as they are in their files (G)"), Qt::Key_G);
-    matched_->setChecked(true);
-    connect(matched_, &QPushButton::toggled, this, [this] { emit hearingChanged(hearing()); });
-    loop_ = toggle(tr("loop"),
-                   tr("Round and round the selected stretch, or a second either side of the "
-                      "playhead (L). Shift-drag on the camera's sound selects."),
-                   Qt::Key_L);
-    connect(loop_, &QPushButton::toggled, this, &ListenBar::loopChosen);
-    speed_ = button(QStringLiteral("1×"),
-                    tr("Speed, the pitch stays: half (6), as it is (7), double (8)"), [this] {
-                        chooseSpeed(chosenSpeed_ == 1 ? 2 : chosenSpeed_ == 2 ? 0.5 : 1);
-                    });
+    choice(Verb::SameLoudness, VerbButton::Unable::Hidden);
+    choice(Verb::Loop, VerbButton::Unable::Greyed);
+    speed_ = new QPushButton(QStringLiteral("1×"), this);
+    speed_->setToolTip(tr("Speed, the pitch stays: half (6), as it is (7), double (8)"));
+    speed_->setAccessibleName(speed_->toolTip());
     speed_->setMinimumWidth(40);
-    const auto onKey = [this](Qt::Key k, auto what) {
-        connect(new QShortcut(k, this), &QShortcut::activated, this, what);
-    };
-    onKey(Qt::Key_6, [this] { chooseSpeed(0.5); });
-    onKey(Qt::Key_7, [this] { chooseSpeed(1); });
-    onKey(Qt::Key_8, [this] { chooseSpeed(2); });
-    onKey(Qt::Key_Comma, [this] { emit shuttled(-1); });
-    onKey(Qt::Key_Period, [this] { emit shuttled(1); });
+    connect(speed_, &QPushButton::clicked, this, [this] {
+        chooseSpeed(chosenSpeed_ == 1 ? 2 : chosenSpeed_ == 2 ? 0.5 : 1);
+    });
+    row->addWidget(speed_);
 
     row->addSpacing(8);
     gauge_ = new ElidedLabel(this);
@@ -112,23 +74,49 @@ ListenBar::ListenBar(QWidget* parent) : QWidget(parent) {
     setPosition({0});
 }
 
+void ListenBar::teach() {
+    verbs_.teach(Verb::Play, [this] { emit playPressed(); });
+    auto* group = new QActionGroup(this);  // one of them
+    const auto noClean = [this] { return cleanAvailable_ ? Fact{} : Fact{"no-place-yet"}; };
+    for (const auto& [listen, verb] : kHearing) {
+        group->addAction(verbs_.action(verb));
+        const auto chosen = [this, l = listen](bool on) {
+            if (!on) return;
+            // Only the camera can be heard without a clean sound: that is no wish.
+            if (cleanAvailable_) wanted_ = l;
+            emit hearingChanged(hearing());
+        };
+        verbs_.teachToggle(verb, chosen,
+                           listen == Listen::Camera ? Verbs::WhyNot{} : Verbs::WhyNot{noClean});
+    }
+    verbs_.action(Verb::HearCamera)->setChecked(true);
+    verbs_.action(Verb::SameLoudness)->setChecked(true);
+    verbs_.teachToggle(
+        Verb::SameLoudness, [this](bool) { emit hearingChanged(hearing()); }, noClean);
+    verbs_.teachToggle(Verb::Loop, [this](bool on) { emit loopChosen(on); });
+    verbs_.teach(Verb::HalfSpeed, [this] { chooseSpeed(0.5); });
+    verbs_.teach(Verb::PlainSpeed, [this] { chooseSpeed(1); });
+    verbs_.teach(Verb::DoubleSpeed, [this] { chooseSpeed(2); });
+    verbs_.teach(Verb::ShuttleBack, [this] { emit shuttled(-1); });
+    verbs_.teach(Verb::ShuttleOn, [this] { emit shuttled(1); });
+}
+
 void ListenBar::setPosition(Seconds t) {
     time_->setText(QString::fromStdString(clockText(t, 3)));
 }
 
 void ListenBar::setPlaying(bool playing) {
-    play_->setText(playing ? tr("Stop") : tr("Play"));
-    play_->setShortcut(Qt::Key_Space);  // setting a text takes the shortcut away
+    verbs_.action(Verb::Play)->setText(playing ? tr("Stop") : tr("Play"));
 }
 
 void ListenBar::setCleanAvailable(bool available) {
     gauge_->setVisible(available);
-    matched_->setVisible(available);
-    for (const auto l : {Listen::Clean, Listen::Both, Listen::Split, Listen::Flip}) {
-        choices_->button(static_cast<int>(l))->setVisible(available);
-    }
+    cleanAvailable_ = available;
+    verbs_.refresh();
     const Listen heard = available ? wanted_ : Listen::Camera;
-    choices_->button(static_cast<int>(heard))->setChecked(true);
+    for (const auto& [listen, verb] : kHearing) {
+        if (listen == heard) verbs_.action(verb)->setChecked(true);
+    }
 }
 
 void ListenBar::setSlip(std::optional<Seconds> slip) {
@@ -153,7 +141,11 @@ void ListenBar::setAudible(bool audible) {
 }
 
 Hearing ListenBar::hearing() const {
-    return {static_cast<Listen>(choices_->checkedId()), matched_->isChecked()};
+    Hearing h{Listen::Camera, verbs_.action(Verb::SameLoudness)->isChecked()};
+    for (const auto& [listen, verb] : kHearing) {
+        if (verbs_.action(verb)->isChecked()) h.what = listen;
+    }
+    return h;
 }
 
 void ListenBar::chooseSpeed(double speed) {

@@ -6,19 +6,19 @@
 #include <QWidget>
 #include <optional>
 
+#include "app/spine/verbs.h"
 #include "core/units.h"
 #include "render/listening_mix.h"
 
 class QLabel;
 class QPushButton;
-class QButtonGroup;
 
 namespace brisk::app {
 
 class ListenBar : public QWidget {
     Q_OBJECT
   public:
-    explicit ListenBar(QWidget* parent = nullptr);
+    ListenBar(Verbs& verbs, QWidget* parent);
     void setPosition(Seconds t);
     void setPlaying(bool playing);
     /// Without a clean sound only the camera can be heard.
@@ -40,17 +40,16 @@ class ListenBar : public QWidget {
     void shuttled(int direction);
 
   private:
+    void teach();
     void chooseSpeed(double speed);
 
+    Verbs& verbs_;
+    bool cleanAvailable_ = false;
     double chosenSpeed_ = 1;
-    QPushButton* play_;
     QLabel* time_;
-    QButtonGroup* choices_;
     Listen wanted_ = Listen::Both;  ///< Kept while there is no clean sound.
     QLabel* gauge_;
     QLabel* device_;
-    QPushButton* loop_;
-    QPushButton* matched_;
     QPushButton* speed_;
 };
 

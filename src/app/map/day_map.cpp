@@ -61,7 +61,7 @@ void DayMap::refresh() {
     std::map<int, QRectF> before;
     for (const auto& t : day_.takes) before[t.take] = shownBox(t.take);
     for (const int id : day_.shelf) before[id] = shownBox(id);
-    day_ = layOutDay(session_.state(), [this](int id) { return session_.dayFacts(id); });
+    day_ = layOutDay(session_.state(), [this](int id) { return session_.library().dayFacts(id); });
     layOut();
     came_ = std::move(before);
     slide();

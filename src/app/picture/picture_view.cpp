@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <QPushButton>
 
+#include "app/spine/verb_button.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "core/time_text.h"
@@ -13,20 +14,15 @@ namespace {
 constexpr int kStrip = 24;  // below the picture, for its numbers
 }
 
-PictureView::PictureView(QWidget* parent) : QWidget(parent) {
+PictureView::PictureView(Verbs& verbs, QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Picture at the playhead"));
-    const auto arrow = [this](const QString& text, const QString& what, Qt::Key key, int frames) {
-        auto* b = new QPushButton(text, this);
+    const auto arrow = [&](Verb v) {
+        auto* b = new VerbButton(verbs, v, this);
         b->setProperty("onPicture", true);
-        b->setToolTip(what);
-        b->setAccessibleName(what);
-        b->setShortcut(key);
-        b->setAutoRepeat(true);
-        connect(b, &QPushButton::clicked, this, [this, frames] { emit stepped(frames); });
         return b;
     };
-    back_ = arrow(QStringLiteral("◂"), tr("One picture frame back (Left)"), Qt::Key_Left, -1);
-    on_ = arrow(QStringLiteral("▸"), tr("One picture frame on (Right)"), Qt::Key_Right, 1);
+    back_ = arrow(Verb::FrameBack);
+    on_ = arrow(Verb::FrameOn);
 }
 
 void PictureView::resizeEvent(QResizeEvent*) {

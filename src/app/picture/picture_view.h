@@ -6,6 +6,7 @@
 #include <QImage>
 #include <QWidget>
 
+#include "app/spine/verbs.h"
 #include "core/units.h"
 
 class QPushButton;
@@ -15,7 +16,7 @@ namespace brisk::app {
 class PictureView : public QWidget {
     Q_OBJECT
   public:
-    explicit PictureView(QWidget* parent = nullptr);
+    PictureView(Verbs& verbs, QWidget* parent);
 
     void setPicture(const QImage& image);
     void setNumbers(std::int64_t frame, Seconds time);
@@ -26,9 +27,6 @@ class PictureView : public QWidget {
 
     QSize sizeHint() const override { return {384, 216}; }
     QSize minimumSizeHint() const override { return {240, 135}; }
-
-  signals:
-    void stepped(int frames);
 
   protected:
     void paintEvent(QPaintEvent*) override;

@@ -3,7 +3,7 @@
 /// Looks along a whole take, on a thread of its own, at how far the two sounds are apart: five spot
 /// checks first, then the slip line. Wherever the clean sound is moved, it looks again.
 ///
-///     proof.examine(*session.placedPair(take)); // any number of times; only the newest counts
+///     proof.examine(*session.view(take).pair); // any number of times; only the newest counts
 #pragma once
 
 #include <QObject>

@@ -121,7 +121,7 @@ void SpotChecks::showTake(int take) {
 }
 
 void SpotChecks::refresh() {
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     const auto worst = proof_.worstSpot();
     for (std::size_t i = 0; i < lenses_.size(); ++i) {
         const SpotCheck& spot = proof_.state().spots[i];

@@ -46,7 +46,7 @@ void MatchCurveView::showTake(int take) {
 }
 
 void MatchCurveView::refresh() {
-    pair_ = session_.placedPair(take_);
+    pair_ = session_.view(take_).pair;
     // Not while files are read or matched: that work is waited for, this is not.
     if (pair_ && !session_.work().busy()) source_.want(*pair_);
     setVisible(pair_.has_value());

@@ -30,7 +30,7 @@ void addClaps(const Session& session, int media, bool onClean, ClockLine toTake,
               std::vector<SeamPin>& pins) {
     const MediaFacts* f = session.facts(media);
     if (!f || !f->scan) return;
-    const Seconds start = session.soundStart(media);
+    const Seconds start = session.library().soundStart(media);
     for (const Spike& s : f->scan->spikes) {
         if (s.strengthDb < kWorthShowing) continue;
         const Seconds at = s.time + start;
@@ -43,12 +43,12 @@ void addClaps(const Session& session, int media, bool onClean, ClockLine toTake,
 std::vector<SeamPin> seamPins(const Session& session, int take, Seconds dragged) {
     std::vector<SeamPin> pins;
     addClaps(session, take, false, {}, pins);
-    if (const auto pair = session.placedPair(take)) {
+    if (const auto pair = session.view(take).pair) {
         for (const CleanPiece& piece : pair->pieces()) {
             ClockLine line = piece.line;
             line.offset = line.offset - dragged;
             std::vector<SeamPin> mine;
-            const int media = session.mediaOf(piece.recording);
+            const int media = session.library().mediaOf(piece.recording);
             addClaps(session, media, true, line, mine);
             addMarks(session, media, true, line, mine);
             const TimeRange heard = piece.range();

@@ -38,18 +38,18 @@ void SeamSides::showTake(int take) {
 std::vector<SeamSides::Laid> SeamSides::laid() const {
     const Tether* t = session_.state().tetherOf(take_);
     if (!t || t->state() == TetherState::Loose) return {};
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     // While a file is still being read, what is known of it is drawn all the same.
     if (!pair || pair->more.empty()) return {{t->recording, t->line, std::nullopt}};
     std::vector<Laid> out;
     for (const CleanPiece& p : pair->more) {
-        out.push_back({session_.mediaOf(p.recording), p.line, p.range()});
+        out.push_back({session_.library().mediaOf(p.recording), p.line, p.range()});
     }
     return out;
 }
 
 std::optional<PlacedPair> SeamSides::shownPair() const {
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     return pair ? std::optional(pair->at(middle_)) : std::nullopt;
 }
 
@@ -93,7 +93,7 @@ void SeamSides::showShared(SeamSide& s, const SharedSoundSource::Side& side) {
 std::optional<SeamSide> SeamSides::camera() const {
     auto s = sideOf(take_, cameraSamples_.get());
     if (!s) return s;
-    s->line = {-session_.soundStart(take_), {0}};
+    s->line = {-session_.library().soundStart(take_), {0}};
     if (const auto c = curves()) showShared(*s, c->camera);
     s->direction = -1;
     s->gain *= cameraScale_;
@@ -116,7 +116,7 @@ SeamSide SeamSides::cleanSide(const Laid& laid, SeamSide s) const {
     s.line.offset = s.line.offset - dragged_;
     if (laid.only) s.only = TimeRange{laid.only->start + dragged_, laid.only->end + dragged_};
     const auto c = curves();
-    if (c && session_.mediaOf(c->recording) == laid.media) showShared(s, c->clean);
+    if (c && session_.library().mediaOf(c->recording) == laid.media) showShared(s, c->clean);
     s.direction = 1;
     s.gain *= cleanScale_;
     s.equalHeight = equal_;

@@ -14,6 +14,7 @@
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "core/time_text.h"
+#include "shoot/mark_commands.h"
 
 namespace brisk::app {
 namespace {
@@ -27,8 +28,8 @@ constexpr double kSamplesShown = 0.002;
 
 }  // namespace
 
-SeamView::SeamView(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session), sides_(session) {
+SeamView::SeamView(Session& session, Verbs& verbs, QWidget* parent)
+    : QWidget(parent), session_(session), verbs_(verbs), sides_(session) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAttribute(Qt::WA_OpaquePaintEvent);  // or every paint fills the whole ground three times
@@ -42,18 +43,37 @@ SeamView::SeamView(Session& session, QWidget* parent)
 }
 
 void SeamView::addTools() {
-    zooms_ = new SeamZooms(this);
-    modes_ = new SeamModes(this);
-    connect(zooms_, &SeamZooms::wholeTake, this, &SeamView::zoomToAll);
-    connect(zooms_, &SeamZooms::overlap, this, &SeamView::zoomToOverlap);
-    connect(zooms_, &SeamZooms::claps, this, &SeamView::zoomToClaps);
-    connect(zooms_, &SeamZooms::marks, this, &SeamView::zoomToMarks);
-    connect(zooms_, &SeamZooms::closeUp, this, [this] { zoomToPlayhead(kCloseUp); });
-    connect(zooms_, &SeamZooms::samples, this, [this] { zoomToPlayhead(kSamplesShown); });
-    connect(modes_, &SeamModes::equalHeights, &sides_, &SeamSides::setEqualHeights);
-    connect(modes_, &SeamModes::cutting, this,
-            [this] { emit cutWanted(modes_->mapToGlobal(QPoint(0, 0))); });
-    connect(modes_, &SeamModes::shared, &sides_, &SeamSides::setShared);
+    const auto withoutPlace = [this] { return tether() ? Fact{} : Fact{"no-place-yet"}; };
+    const auto without = [this](bool marks) {
+        return [this, marks] {
+            const auto all = pins();
+            const bool any = std::any_of(all.begin(), all.end(),
+                                         [&](const SeamPin& p) { return (p.mark != 0) == marks; });
+            return any ? Fact{} : Fact{marks ? "no-marks" : "no-claps"};
+        };
+    };
+    verbs_.teach(Verb::WholeTake, [this] { zoomToAll(); });
+    verbs_.teach(
+        Verb::Overlap, [this] { zoomToOverlap(); }, withoutPlace);
+    verbs_.teach(
+        Verb::AllMarks, [this] { zoomToMarks(); }, without(true));
+    verbs_.teach(
+        Verb::NearestClaps, [this] { zoomToClaps(); }, without(false));
+    verbs_.teach(Verb::CloseUp, [this] { zoomToPlayhead(kCloseUp); });
+    verbs_.teach(Verb::Samples, [this] { zoomToPlayhead(kSamplesShown); });
+    verbs_.teachToggle(
+        Verb::EqualHeights, [this](bool on) { sides_.setEqualHeights(on); }, withoutPlace);
+    verbs_.teachToggle(
+        Verb::SharedSound, [this](bool on) { sides_.setShared(on); }, withoutPlace);
+    verbs_.teach(
+        Verb::KeepAndCut, [this] { emit cutWanted(modes_->mapToGlobal(QPoint(0, 0))); },
+        withoutPlace);
+    zooms_ = new SeamTools(verbs_,
+                           {Verb::WholeTake, Verb::Overlap, Verb::AllMarks, Verb::NearestClaps,
+                            Verb::CloseUp, Verb::Samples},
+                           SeamTools::VerbLook::Arrows, this);
+    modes_ = new SeamTools(verbs_, {Verb::KeepAndCut, Verb::EqualHeights, Verb::SharedSound},
+                           SeamTools::VerbLook::Modes, this);
 }
 
 void SeamView::showTake(int take) {
@@ -130,7 +150,7 @@ void SeamView::zoomTo(TimeRange range) {
 }
 
 void SeamView::zoomToOverlap() {
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     if (pair && !pair->overlap().empty()) zoomTo(pair->overlap());
 }
 
@@ -165,13 +185,7 @@ void SeamView::changedView() {
     if (fitted_) axis_.fit(limits());
     sides_.setDragged(cleanDrag());
     sides_.prepare(axis_, width());
-    const auto all = pins();
-    const auto any = [&](bool marks) {
-        return std::any_of(all.begin(), all.end(),
-                           [&](const SeamPin& p) { return (p.mark != 0) == marks; });
-    };
-    zooms_->setAvailable(tether() != nullptr, any(false), any(true));
-    modes_->setSharedPossible(tether() != nullptr);
+    verbs_.refresh();
     layTools();
     update();
     emit viewChanged();
@@ -231,7 +245,7 @@ void SeamView::nameMark(int mark) {
             const QString name = field->text().trimmed();
             const Mark* now = session_.state().mark(mark);
             if (now && !name.isEmpty() && name.toStdString() != now->name) {
-                session_.renameMark(mark, name);
+                session_.apply(commands::renameMark(session_.state(), mark, name.toStdString()));
             }
             field->deleteLater();
             setFocus();
@@ -361,7 +375,8 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
 
 void SeamView::scaleSide(bool clean, double factor) {
     sides_.scale(clean, factor);
-    modes_->setEqualHeights(false);
+    const QSignalBlocker quiet(verbs_.action(Verb::EqualHeights));
+    verbs_.action(Verb::EqualHeights)->setChecked(false);
 }
 
 QString SeamView::stitchWords(QPointF pointer) const {
@@ -386,7 +401,8 @@ void SeamView::mouseReleaseEvent(QMouseEvent*) {
     drag_ = Drag::None;
     dragBy_ = {0};
     if (moved) emit cleanMoved(by.value);
-    if (mark && by != Seconds{0}) session_.moveMark(mark->id, mark->time + by);
+    if (mark && by != Seconds{0})
+        session_.apply(commands::moveMark(session_.state(), mark->id, mark->time + by));
     update();
 }
 
@@ -412,7 +428,9 @@ void SeamView::keyPressEvent(QKeyEvent* e) {
             return zoomBy(1 / 1.5);
         case Qt::Key_Delete:
         case Qt::Key_Backspace:
-            if (chosenMark_) session_.removeMark(std::exchange(chosenMark_, 0));
+            if (chosenMark_)
+                session_.apply(
+                    commands::removeMark(session_.state(), std::exchange(chosenMark_, 0)));
             return;
         default:
             QWidget::keyPressEvent(e);

@@ -21,7 +21,7 @@ namespace brisk::app {
 class SeamView : public QWidget {
     Q_OBJECT
   public:
-    explicit SeamView(Session& session, QWidget* parent = nullptr);
+    SeamView(Session& session, Verbs& verbs, QWidget* parent);
 
     /// 0 = nothing.
     void showTake(int take);
@@ -105,14 +105,15 @@ class SeamView : public QWidget {
     void changedView();
 
     Session& session_;
+    Verbs& verbs_;
     int take_ = 0;
     TimeAxis axis_;
     bool fitted_ = true;  // shows the whole take, also after a resize
     Seconds playhead_;
     std::vector<SlipPoint> slips_;
     SeamSides sides_;
-    SeamZooms* zooms_ = nullptr;
-    SeamModes* modes_ = nullptr;
+    SeamTools* zooms_ = nullptr;
+    SeamTools* modes_ = nullptr;
     Drag drag_ = Drag::None;
     QPointF dragFrom_;
     Seconds dragBy_;

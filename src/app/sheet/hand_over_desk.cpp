@@ -127,7 +127,7 @@ void HandOverDesk::change(const std::function<void(HandOverChoice&)>& how) {
 }
 
 void HandOverDesk::planAnew() {
-    choice_.shoot = session_.projectName().toStdString();
+    choice_.shoot = session_.document().name().toStdString();
     plan_ = planHandOver(session_.handedTakes(takes(scope_)), choice_);
     results_ = HandOverRun(plan_).results();
     emit planned();
@@ -156,9 +156,9 @@ std::size_t HandOverDesk::left() const {
 }
 
 void HandOverDesk::remember() {
-    session_.remember(kFolder, choice_.folder.string());
-    session_.remember(kPattern, choice_.pattern);
-    session_.remember(kFormats, rememberedWords(choice_));
+    session_.document().remember(kFolder, choice_.folder.string());
+    session_.document().remember(kPattern, choice_.pattern);
+    session_.document().remember(kFormats, rememberedWords(choice_));
 }
 
 void HandOverDesk::write() {

@@ -9,7 +9,6 @@
 #include "core/time_text.h"
 #include "day/continued_takes.h"
 #include "features/onset_settle.h"
-#include "features/scan_cache.h"
 #include "render/headroom.h"
 #include "shoot/commands.h"
 #include "shoot/edit_commands.h"
@@ -20,87 +19,49 @@ namespace {
 
 constexpr double kSettleReach = 0.15;  // seconds around a mark in which an onset may lie
 constexpr std::size_t kMaxClaps = 24;
-constexpr int kFlushMs = 2000;  // a power cut loses no more
-
-QString nameOf(const std::string& path) {
-    return QFileInfo(QString::fromStdString(path)).fileName();
-}
 
 }  // namespace
 
-Session::Session(QObject* parent) : QObject(parent) {
-    connect(&levels_, &LevelCache::known, this, [this] { emit factsChanged(0); });
-    flushSoon_.setSingleShot(true);
-    flushSoon_.setInterval(kFlushMs);
-    connect(&flushSoon_, &QTimer::timeout, this, [this] {
-        if (journal_) flusher_.ask(*journal_);
+Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) {
+    connect(&levels_, &LevelCache::known, this, [this] {
+        views_.clear();
+        emit factsChanged(0);
     });
+    connect(&library_, &MediaLibrary::learned, this, [this](int id) {
+        views_.clear();
+        emit factsChanged(id);
+    });
+    connect(&library_, &MediaLibrary::failed, this, &Session::addNote);
+    connect(&document_, &OpenShoot::changed, this, [this] {
+        views_.clear();
+        library_.readMissing();
+        emit changed();
+    });
+    // What still runs for the shoot that was open is of no use to the next.
+    connect(&document_, &OpenShoot::replaced, this, [this] {
+        matching_.reset();
+        work_.newShoot();
+    });
+    connect(&document_, &OpenShoot::said, this, &Session::said);
+    connect(&document_, &OpenShoot::noted, this, &Session::addNote);
 }
 Session::~Session() = default;
 
-const MediaFacts* Session::facts(int id) const {
-    const MediaItem* item = state().item(id);
-    if (!item) return nullptr;
-    const auto it = known_.find(item->path);
-    return it == known_.end() ? nullptr : &it->second;
+const TakeView& Session::view(int take) const {
+    const auto known = views_.find(take);
+    if (known != views_.end()) return known->second;
+    const KnownMedia media{[this](int id) {
+                               const MediaFacts* f = library_.facts(id);
+                               return f ? &f->info : nullptr;
+                           },
+                           [this](int id) { return library_.scanOf(id); },
+                           [this](const TakeSoundPlan& p) { return levels_.ifKnown(p); }};
+    return views_.emplace(take, viewOf(state(), take, media)).first->second;
 }
 
-std::shared_ptr<const SoundScan> Session::scanOf(int media) const {
-    const MediaFacts* f = facts(media);
-    return f ? f->scan : nullptr;
-}
-
-std::optional<TakeSoundPlan> Session::soundPlan(int take) const {
-    if (!placedPair(take)) return std::nullopt;
-    auto plan = takeSoundPlan(state(), take, [this](int media) { return scanOf(media); });
-    if (plan && (plan->choice.toLoudness || !surelyFits(*plan))) {
-        if (const LevelPlan* known = levels_.of(*plan)) plan->level = *known;
-    }
-    return plan;
-}
-
-CleanPieces Session::heardPieces(int take) const {
-    const auto plan = soundPlan(take);
-    return plan ? plan->clean : CleanPieces{};
-}
-
-std::optional<PlacedPair> Session::placedPair(int take) const {
-    const Tether* t = state().tetherOf(take);
-    if (!t || t->state() == TetherState::Loose) return std::nullopt;
-    const MediaFacts* camera = facts(take);
-    const MediaFacts* clean = facts(t->recording);
-    if (!camera || !camera->scan || !clean || !clean->scan) return std::nullopt;
-    PlacedPair pair{*t, camera->scan, clean->scan,
-                    takePieces(state(), take, PieceLines::Acoustic,
-                               [this](int media) { return scanOf(media); })};
-    if (pair.more.size() < 2) pair.more.clear();
-    return pair;
-}
-
-int Session::mediaOf(const std::shared_ptr<const SoundScan>& scan) const {
-    for (const MediaItem& m : state().media) {
-        const MediaFacts* f = facts(m.id);
-        if (f && f->scan == scan) return m.id;
-    }
-    return 0;
-}
-
-DayFacts Session::dayFacts(int id) const {
-    const MediaFacts* f = facts(id);
-    if (!f) return {};
-    return {&f->info,
-            f->scan ? std::max(f->scan->pictures.end(), f->scan->length()) : f->info.duration};
-}
-
-Seconds Session::soundStart(int media) const {
-    const MediaItem* item = state().item(media);
-    const MediaFacts* f = facts(media);
-    if (!item || item->role != MediaKind::Take || !f) return {0};
-    return f->scan ? f->scan->onTake().start : f->info.soundStartInTake();
-}
-
-QString Session::projectName() const {
-    return projectPath_.isEmpty() ? tr("New shoot") : QFileInfo(projectPath_).completeBaseName();
+void Session::wantLevel(int take) {
+    const auto& plan = view(take).sound;
+    if (plan && (plan->choice.toLoudness || !surelyFits(*plan))) (void)levels_.of(*plan);
 }
 
 void Session::addFiles(const QStringList& paths) {
@@ -119,66 +80,10 @@ void Session::takeGathered(Gathered& found) {
     for (const auto& p : found.problems) addNote(QString::fromStdString(p));
     if (!found.moved.empty()) apply(commands::findMoved(found.moved));
     if (found.items.empty()) return;
-    for (auto& info : found.infos) {
-        MediaFacts& f = known_[info.path];
-        // Added again after it could not be read, or reading was stopped.
-        if (!f.problem.isEmpty()) f = {};
-        f.info = std::move(info);
-    }
+    for (auto& info : found.infos) library_.announce(std::move(info));
     apply(commands::addMedia(found.items));
 }
 
-void Session::readMissing() {
-    for (const MediaItem& m : state().media) {
-        MediaFacts& f = known_[m.path];
-        if (!f.peaks && f.problem.isEmpty()) read(m.path);
-    }
-}
-
-void Session::read(const std::string& path) {
-    auto peaks = std::make_shared<PeakPyramid>();
-    known_[path].peaks = peaks;
-    work_.start(tr("Reading %1").arg(nameOf(path)), [this, path, peaks](const JobControl& job) {
-        ScanOptions options;
-        options.peaks = peaks;
-        options.onInfo = [this, path](const MediaInfo& info) {
-            QMetaObject::invokeMethod(this, [this, path, info] { learn(path, info); });
-        };
-        auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
-        return [this, path, scan] {
-            MediaFacts& f = known_[path];
-            if (*scan) {
-                f.info = (*scan)->info;
-                f.scan = std::make_shared<const SoundScan>(std::move(**scan));
-            } else if (scan->error().code == ErrorCode::Cancelled) {
-                f.problem = tr("Reading was stopped. Remove it and add it again to read it.");
-            } else {
-                f.problem = QString::fromStdString(scan->error().sentence);
-                addNote(f.problem);
-            }
-            for (const MediaItem& m : state().media) {
-                if (m.path == path) emit factsChanged(m.id);
-            }
-        };
-    });
-}
-
-void Session::learn(const std::string& path, const MediaInfo& info) {
-    MediaFacts& f = known_[path];
-    if (!f.info.sounds.empty()) return;
-    f.info = info;
-    for (const MediaItem& m : state().media) {
-        if (m.path == path) emit factsChanged(m.id);
-    }
-}
-
-void Session::remove(int id) {
-    apply(commands::removeMedia(state(), id));
-}
-
-void Session::lock(int take) {
-    apply(commands::lock(state(), take));
-}
 void Session::lockSure(const std::vector<int>& takes) {
     std::vector<int> sure;
     for (const int take : takes) {
@@ -186,28 +91,6 @@ void Session::lockSure(const std::vector<int>& takes) {
     }
     if (!sure.empty()) apply(commands::lockAll(sure));
 }
-void Session::setRole(int media, MediaKind role) {
-    apply(commands::setRole(state(), media, role));
-}
-void Session::setCamera(const std::vector<int>& takes, const QString& name) {
-    apply(commands::setCamera(takes, name.trimmed().toStdString()));
-}
-std::vector<ContinuedTake> Session::continued() const {
-    return continuedTakes(state(), [this](int id) { return dayFacts(id); });
-}
-void Session::joinTakes(const std::vector<ContinuedTake>& joins) {
-    if (!joins.empty()) apply(commands::joinTakes(state(), joins));
-}
-void Session::partTakes(int take) {
-    apply(commands::partTakes(state(), take));
-}
-void Session::unlock(int take) {
-    apply(commands::unlock(state(), take));
-}
-void Session::backToTether(int take) {
-    apply(commands::backToTether(state(), take));
-}
-
 void Session::setSound(const std::vector<int>& takes, const std::optional<SoundChoice>& choice,
                        const Fact& what) {
     if (!takes.empty()) {
@@ -217,35 +100,9 @@ void Session::setSound(const std::vector<int>& takes, const std::optional<SoundC
     }
 }
 
-TimeRange Session::wholeTake(int take) const {
-    const auto scan = scanOf(take);
-    const bool seen = scan && !scan->pictures.empty();
-    return {{0}, seen ? scan->pictures.end() : dayFacts(take).length};
-}
-
-TimeRanges Session::kept(int take) const {
-    const TakeEdit* e = state().editOf(take);
-    return e && !e->kept.empty() ? e->kept : TimeRanges{wholeTake(take)};
-}
-
-void Session::keep(int take, const TimeRanges& kept, const std::string& what) {
-    apply(commands::keep(state(), take, kept, wholeTake(take), what));
-}
-
-void Session::moveClean(int take, Seconds by) {
-    apply(commands::moveClean(state(), take, by));
-}
-void Session::backToFound(int take) {
-    apply(commands::backToFound(state(), take));
-}
-
-void Session::place(int take, ClockLine line, const Fact& where) {
-    apply(commands::place(state(), take, line, where));
-}
-
 void Session::layOn(int take, int recording) {
-    const MediaFacts* t = facts(take);
-    const MediaFacts* r = facts(recording);
+    const MediaFacts* t = library_.facts(take);
+    const MediaFacts* r = library_.facts(recording);
     Seconds offset{0};
     if (t && r) {
         if (const auto stamps = stampPlace(t->info, r->info)) offset = stamps->line.offset;
@@ -253,12 +110,8 @@ void Session::layOn(int take, int recording) {
     apply(commands::layOn(state(), take, recording, offset));
 }
 
-void Session::setSoundDelay(int take, Seconds delay) {
-    apply(commands::setSoundDelay(state(), take, delay));
-}
-
 void Session::hear(int take, int recording) {
-    const MediaFacts* chosen = facts(recording);
+    const MediaFacts* chosen = library_.facts(recording);
     if (!chosen) return;
     std::vector<int> together{recording};
     std::vector<TimeRange> taken;
@@ -266,7 +119,7 @@ void Session::hear(int take, int recording) {
         if (t->recording == recording) taken.push_back(t->found.overlap);
     }
     for (const Tether* t : state().tethersOf(take)) {
-        const MediaFacts* f = facts(t->recording);
+        const MediaFacts* f = library_.facts(t->recording);
         if (t->recording == recording || !f || !sameRecorder(chosen->info, f->info)) continue;
         const bool free = std::none_of(taken.begin(), taken.end(), [&](const TimeRange& r) {
             return overlapTooMuch(r, t->found.overlap);
@@ -279,14 +132,14 @@ void Session::hear(int take, int recording) {
 }
 
 void Session::putMark(int media, Seconds time, bool exactly) {
-    const MediaFacts* f = facts(media);
+    const MediaFacts* f = library_.facts(media);
     if (!f || !f->scan) return;
     if (exactly) {
         apply(commands::addMark(state(), media, time));
         return;
     }
     const auto scan = f->scan;
-    const Seconds start = soundStart(media);
+    const Seconds start = library_.soundStart(media);
     work_.start(
         tr("Placing a mark"),
         [this, media, time, start, scan](const JobControl&) -> WorkQueue::Finish {
@@ -313,72 +166,45 @@ void Session::putMark(int media, Seconds time, bool exactly) {
         });
 }
 
-void Session::moveMark(int mark, Seconds time) {
-    apply(commands::moveMark(state(), mark, time));
-}
-void Session::renameMark(int mark, const QString& name) {
-    apply(commands::renameMark(state(), mark, name.toStdString()));
-}
-void Session::removeMark(int mark) {
-    apply(commands::removeMark(state(), mark));
-}
-
-bool Session::haveMarksOnBoth(int take) const {
-    const Tether* t = state().tetherOf(take);
-    return t && !state().marksOf(take).empty() && !state().marksOf(t->recording).empty();
+MarkOffers Session::markOffers(int take) const {
+    const TakeView& v = view(take);
+    if (!v.tether) return {};
+    const auto moments = [&](int media, std::size_t most) {
+        if (v.marksOnBoth) return marksOf(state(), media);
+        const auto scan = library_.scanOf(media);
+        return scan ? clapsOf(*scan, library_.soundStart(media), most) : std::vector<Seconds>{};
+    };
+    return offersOf(fitMarks(moments(take, kMaxClaps),
+                             moments(v.tether->recording, SpikeDetector::kMaxKept),
+                             v.tether->line.drift));
 }
 
-std::vector<Seconds> Session::momentsOf(int media, bool claps, std::size_t most) const {
-    std::vector<Seconds> out;
-    if (!claps) {
-        for (const Mark& m : state().marksOf(media)) out.push_back(m.time);
-        return out;
+std::optional<Seconds> Session::clapNear(int take, Seconds t, Seconds reach) const {
+    std::vector<Seconds> moments = marksOf(state(), take);
+    if (const auto scan = library_.scanOf(take)) {
+        const auto claps = clapsOf(*scan, library_.soundStart(take), SpikeDetector::kMaxKept);
+        moments.insert(moments.end(), claps.begin(), claps.end());
     }
-    const MediaFacts* f = facts(media);
-    if (!f || !f->scan) return out;
-    const Seconds start = soundStart(media);
-    std::vector<Spike> spikes = f->scan->spikes;
-    keepStrongest(spikes, most);
-    for (const Spike& s : spikes) out.push_back(s.time + start);
-    return out;
+    return nearest(moments, t, reach);
 }
 
-std::vector<MarkFit> Session::markFits(int take) const {
-    const Tether* t = state().tetherOf(take);
-    if (!t) return {};
-    const bool claps = !haveMarksOnBoth(take);
-    const auto onTake = momentsOf(take, claps, kMaxClaps);
-    const auto onRecording = momentsOf(t->recording, claps, SpikeDetector::kMaxKept);
-    return fitMarks(onTake, onRecording, t->line.drift);
+std::vector<ContinuedTake> Session::continued() const {
+    return continuedTakes(state(), [this](int id) { return library_.dayFacts(id); });
 }
 
 std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer container,
                                                    const QString& folder) const {
-    auto sound = soundPlan(take);
-    if (!sound) return std::nullopt;
-    return VideoExportPlan{*facts(take)->scan, std::move(*sound), container, folder.toStdString(),
+    const TakeView& v = view(take);
+    if (!v.sound) return std::nullopt;
+    return VideoExportPlan{*v.pair->take, *v.sound, container, folder.toStdString(),
                            "{take} clean"};
 }
 
 std::vector<HandedTake> Session::handedTakes(const std::vector<int>& takes) const {
-    const ScanOf scans = [this](int media) { return scanOf(media); };
-    return brisk::handedTakes(state(), takes, scans, [&](int take) -> std::optional<TakeSoundPlan> {
-        if (!placedPair(take)) return std::nullopt;
-        auto plan = takeSoundPlan(state(), take, scans);
-        // What is not known yet is measured when it is written, take by take.
-        const bool wanted = plan && (plan->choice.toLoudness || !surelyFits(*plan));
-        if (const LevelPlan* known = wanted ? levels_.ifKnown(*plan) : nullptr) {
-            plan->level = *known;
-        }
-        return plan;
-    });
-}
-
-void Session::remember(const std::string& what, const std::string& value) {
-    if (shoot_.remembered(what) == value) return;
-    const bool saved = !projectPath_.isEmpty() && !shoot_.changedSinceSaved();
-    shoot_.remember(what, value);
-    if (saved) save(projectPath_);
+    return brisk::handedTakes(
+        state(), takes, [this](int media) { return library_.scanOf(media); },
+        // What is not known of its level yet is measured when it is written, take by take.
+        [this](int take) { return view(take).sound; });
 }
 
 void Session::addNote(const QString& sentence) {

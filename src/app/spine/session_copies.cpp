@@ -40,7 +40,7 @@ QString headWords(Seconds offset) {
 }  // namespace
 
 void Session::swapRecording(int media, const QString& copy) {
-    const MediaFacts* old = facts(media);
+    const MediaFacts* old = library_.facts(media);
     const QString name = QFileInfo(copy).fileName();
     if (!old || !old->scan) {
         return addNote(tr("%1 cannot be compared before the old file is read.").arg(name));
@@ -62,13 +62,9 @@ void Session::swapRecording(int media, const QString& copy) {
                             return addNote(inWords(c.fit.refusal) + QLatin1Char(' ') +
                                            tr("Nothing was changed."));
                         }
-                        const MediaFacts* now = facts(media);
+                        const MediaFacts* now = library_.facts(media);
                         if (!now || now->scan != old) return;  // meanwhile removed, or swapped
-                        MediaFacts& f = known_[path];
-                        f.info = c.scan.info;
-                        f.peaks = c.scan.peaks;
-                        f.problem.clear();
-                        f.scan = std::make_shared<const SoundScan>(std::move(c.scan));
+                        library_.take(std::move(c.scan));
                         const auto kept =
                             std::count_if(state().tethers.begin(), state().tethers.end(),
                                           [&](const Tether& t) { return t.recording == media; });

@@ -32,7 +32,7 @@ void Session::levelAlike() {
     std::vector<TakeSoundPlan> plans;
     for (const int take : state().ids(MediaKind::Take)) {
         const TakeEdit* e = state().editOf(take);
-        auto plan = e && e->sound ? std::nullopt : soundPlan(take);
+        auto plan = e && e->sound ? std::nullopt : view(take).sound;
         if (!plan) continue;
         plan->choice.toLoudness = false;
         plan->level = {};
@@ -67,8 +67,7 @@ void Session::levelAlike() {
 void Session::measurePeaks(const std::vector<int>& takes) {
     std::vector<TakeSoundPlan> plans;
     for (const int take : takes) {
-        if (!placedPair(take)) continue;
-        auto plan = takeSoundPlan(state(), take, [this](int media) { return scanOf(media); });
+        auto plan = view(take).sound;
         const bool wanted = plan && !plan->choice.toLoudness && !surelyFits(*plan);
         if (wanted && !levels_.ifKnown(*plan)) plans.push_back(std::move(*plan));
     }

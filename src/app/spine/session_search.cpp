@@ -17,7 +17,7 @@ bool Session::canFindMatches() const {
     const auto allRead = [&](MediaKind role) {
         const auto ids = state().ids(role);
         return !ids.empty() && std::any_of(ids.begin(), ids.end(), [&](int id) {
-            const MediaFacts* f = facts(id);
+            const MediaFacts* f = library_.facts(id);
             return f && f->scan;
         });
     };
@@ -42,7 +42,7 @@ void Session::findMatches() {
         if (!takes.empty()) break;
         recordings.clear();
         for (const MediaItem& m : state().media) {
-            const MediaFacts* f = facts(m.id);
+            const MediaFacts* f = library_.facts(m.id);
             if (!f || !f->scan) continue;
             if (m.role == MediaKind::Recording) {
                 recordings.emplace_back(m.id, f->scan);
@@ -86,7 +86,8 @@ void Session::findMatches() {
             return [this, found, problem] {
                 if (!problem.isEmpty()) addNote(problem);
                 if (found->empty()) return;
-                considerWholeShoot(*found, state(), [this](int id) { return dayFacts(id); });
+                considerWholeShoot(*found, state(),
+                                   [this](int id) { return library_.dayFacts(id); });
                 takeMatched(*found);
                 matching_.reset();
             };
@@ -108,9 +109,9 @@ void Session::takeMatched(std::vector<Tether> found) {
     // All that one search finds is one step, however it comes in.
     Command step = commands::takeMatches(std::move(found));
     step.label = commands::findMatchesLabel(takes.size());
-    const bool more = matching_ && matching_->step == shoot_.at() && !shoot_.canRedo();
-    more ? amend(step) : apply(step);
-    matching_ = {shoot_.at(), std::move(takes)};
+    const bool more = matching_ && matching_->step == shoot().at() && !shoot().canRedo();
+    more ? document_.amend(step) : document_.apply(step);
+    matching_ = {shoot().at(), std::move(takes)};
 }
 
 namespace {
@@ -140,7 +141,7 @@ Result<TetherEstimate> search(const PlacedPair& pair, const SearchWish& wish,
 }  // namespace
 
 void Session::searchAgain(int take, const SearchWish& wish) {
-    const auto pair = placedPair(take);
+    const auto pair = view(take).pair;
     if (!pair || pair->tether.locked) return;
     work_.start(tr("Searching again"), [this, pair, wish](const JobControl& job) {
         auto found = std::make_shared<Result<TetherEstimate>>(search(*pair, wish, job));
@@ -164,7 +165,7 @@ void Session::takeSearched(const PlacedPair& pair, const SearchWish& wish,
     if (wish.tried) {
         const bool settled = found->status != MatchStatus::Unmatched;
         const ClockLine line = settled ? found->line : ClockLine{*wish.tried, now->line.drift};
-        place(take, line, {"at-moment", {{"at", line.offset}}});
+        apply(commands::place(state(), take, line, {"at-moment", {{"at", line.offset}}}));
         emit said(settled ? reason : tr("placed to within 10 ms: %1").arg(reason));
         return;
     }

@@ -19,8 +19,24 @@ WorkQueue::~WorkQueue() {
 }
 
 void WorkQueue::start(const QString& what, Work work) {
+    begin(what, std::move(work), shoot_);
+}
+
+void WorkQueue::startForAny(const QString& what, Work work) {
+    begin(what, std::move(work), 0);
+}
+
+void WorkQueue::newShoot() {
+    for (const auto& e : running_) {
+        if (e->shoot == shoot_) e->job.requestStop();
+    }
+    ++shoot_;
+}
+
+void WorkQueue::begin(const QString& what, Work work, int shoot) {
     auto entry = std::make_shared<Entry>();
     entry->what = what;
+    entry->shoot = shoot;
     entry->fraction = std::make_shared<std::atomic<double>>(0.0);
     entry->job = JobControl([f = entry->fraction](double v) { f->store(v); });
     entry->since.start();
@@ -40,7 +56,7 @@ void WorkQueue::start(const QString& what, Work work) {
 void WorkQueue::finished(const std::shared_ptr<Entry>& entry, const Finish& finish) {
     running_.remove(entry);
     if (running_.empty()) tick_.stop();
-    if (finish) finish();
+    if (finish && (entry->shoot == 0 || entry->shoot == shoot_)) finish();
     emit changed();
 }
 

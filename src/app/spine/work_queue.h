@@ -5,7 +5,8 @@
 ///     queue.start(tr("Reading press-02"), [](JobControl job) { ... return [=] { show(result); };
 ///     });
 ///
-/// The function runs on a worker; what it returns runs on the interface thread afterwards.
+/// The function runs on a worker; what it returns runs on the interface thread afterwards, unless
+/// another shoot has been opened since: then it is dropped.
 #pragma once
 
 #include <QElapsedTimer>
@@ -31,6 +32,10 @@ class WorkQueue : public QObject {
     ~WorkQueue() override;
 
     void start(const QString& what, Work work);
+    /// For whatever shoot is open when it is done: reading a file.
+    void startForAny(const QString& what, Work work);
+    /// What runs for the shoot so far is stopped, and what it finds is dropped.
+    void newShoot();
     void stopAll();
     [[nodiscard]] bool busy() const { return !running_.empty(); }
     /// One line for the header: what runs, how many, about how long still.
@@ -47,11 +52,14 @@ class WorkQueue : public QObject {
         JobControl job;
         std::shared_ptr<std::atomic<double>> fraction;
         QElapsedTimer since;
+        int shoot = 0;  ///< Whose it is; 0 = anybody's.
     };
+    void begin(const QString& what, Work work, int shoot);
     void finished(const std::shared_ptr<Entry>& entry, const Finish& finish);
     QThreadPool pool_;
     std::list<std::shared_ptr<Entry>> running_;
     int startedInRun_ = 0;
+    int shoot_ = 1;
     QTimer tick_;
 };
 

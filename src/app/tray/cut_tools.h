@@ -9,6 +9,7 @@
 #include <optional>
 
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 
 class QAction;
 class QMenu;
@@ -25,7 +26,7 @@ class CutTools : public QObject {
         std::optional<TimeRange> selection;
     };
     /// \param on  the widget that its keys work in.
-    CutTools(Session& session, QWidget* on, std::function<Where()> where);
+    CutTools(Session& session, Verbs& verbs, QWidget* on, std::function<Where()> where);
 
     /// What can be done here and now.
     void popup(const QPoint& globalPos);
@@ -35,8 +36,7 @@ class CutTools : public QObject {
     using Change = std::function<TimeRanges(const TimeRanges& kept, TimeRange whole, const Where&)>;
     /// Whether a tool makes an edge where the playhead or the selection is, or points at a piece.
     enum class Edge { Made, No };
-    QAction* add(const QString& text, const QKeySequence& key, const std::string& what, Edge edge,
-                 Change change);
+    void add(Verb verb, const std::string& what, Edge edge, Change change);
     struct Tool {
         QAction* action;
         std::string what;  ///< For the history: "cut".
@@ -50,6 +50,7 @@ class CutTools : public QObject {
     [[nodiscard]] TimeRanges shared(const TimeRanges& kept) const;
 
     Session& session_;
+    Verbs& verbs_;
     QWidget* on_;
     std::function<Where()> where_;
     QAction* snap_;

@@ -5,17 +5,21 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
-#include <QShortcut>
 #include <cmath>
 
+#include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "core/time_text.h"
+#include "day/permissions.h"
+#include "shoot/commands.h"
 
 namespace brisk::app {
 
-PlaceBar::PlaceBar(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+PlaceBar::PlaceBar(Session& session, Verbs& verbs, QWidget* parent)
+    : QWidget(parent), session_(session), verbs_(verbs) {
+    teach();
     setFixedHeight(36);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 2, 12, 2);
@@ -30,24 +34,13 @@ PlaceBar::PlaceBar(Session& session, QWidget* parent) : QWidget(parent), session
     row->addWidget(offset_);
     row->addSpacing(10);
 
-    const auto arrow = [&](const QString& text, const QString& name, const QKeySequence& key,
-                           std::function<Seconds()> by) {
-        auto* b = new QPushButton(text, this);
-        b->setProperty("arrow", true);
-        b->setAccessibleName(name);
-        b->setToolTip(tr("%1 (%2)").arg(name, key.toString(QKeySequence::NativeText)));
-        b->setShortcut(key);
-        b->setAutoRepeat(true);
-        connect(b, &QPushButton::clicked, this, [this, by = std::move(by)] { nudge(by()); });
-        row->addWidget(b);
-    };
-    const auto pair = [&](const QString& what, int modifiers, QWidget* shown,
-                          const std::function<Seconds()>& size) {
-        arrow(QStringLiteral("◂"), tr("Clean sound one %1 earlier").arg(what),
-              QKeySequence(modifiers | Qt::Key_Left), [size] { return -size(); });
-        row->addWidget(shown);
-        arrow(QStringLiteral("▸"), tr("Clean sound one %1 later").arg(what),
-              QKeySequence(modifiers | Qt::Key_Right), size);
+    const auto pair = [&](Verb earlier, Verb later, QWidget* shown) {
+        for (const Verb v : {earlier, later}) {
+            auto* b = new VerbButton(verbs, v, this);
+            b->setProperty("arrow", true);
+            row->addWidget(b);
+            if (v == earlier) row->addWidget(shown);
+        }
         row->addSpacing(4);
     };
     const auto label = [&](const QString& text) {
@@ -55,74 +48,75 @@ PlaceBar::PlaceBar(Session& session, QWidget* parent) : QWidget(parent), session
         l->setFont(uiFont(12));
         return l;
     };
-    pair(tr("frame"), Qt::CTRL, label(tr("frame")),
-         [this] { return Seconds{1 / std::max(1e-3, units().frameRate.value())}; });
-    pair(tr("millisecond"), static_cast<int>(Qt::CTRL) | Qt::SHIFT, label(tr("ms")),
-         [] { return milliseconds(1); });
-    pair(tr("sample"), static_cast<int>(Qt::CTRL) | Qt::ALT, label(tr("sample")),
-         [this] { return Seconds{1.0 / units().sampleRate.hertz}; });
+    pair(Verb::FrameEarlier, Verb::FrameLater, label(tr("frame")));
+    pair(Verb::MillisecondEarlier, Verb::MillisecondLater, label(tr("ms")));
+    pair(Verb::SampleEarlier, Verb::SampleLater, label(tr("sample")));
     own_ = new QLineEdit(QStringLiteral("5 ms"), this);
     own_->setFixedWidth(54);
     own_->setAccessibleName(tr("A size of your own"));
     own_->setToolTip(tr("A size of your own: 5 ms, 0.1 ms, 10 frames, 7 samples"));
-    pair(tr("step of your own"), Qt::ALT, own_, [this] {
-        const auto e = parseTimeEntry(own_->text().toStdString(), units());
-        if (e) return Seconds{std::fabs(e->value.value)};
-        said_->setText(QString::fromStdString(e.error().sentence));
-        return Seconds{0};
-    });
+    pair(Verb::StepEarlier, Verb::StepLater, own_);
     row->addSpacing(6);
 
     said_ = new ElidedLabel(this);
     said_->setFont(uiFont(12));
     said_->setProperty("quiet", true);
     row->addWidget(said_, 1);
-    again_ = new QPushButton(tr("Search again"), this);
-    again_->setShortcut(Qt::Key_A);
-    again_->setToolTip(
-        tr("Search once more, narrowed down: this stretch, near here, by claps, by "
-           "another channel (A)"));
-    connect(again_, &QPushButton::clicked, this, &PlaceBar::showSearches);
-    again_->setProperty("arrow", true);
-    row->addWidget(again_);
-    next_ = new QPushButton(tr("Next place"), this);
-    next_->setShortcut(Qt::Key_N);
-    next_->setToolTip(tr("Try the place that came closest after this one (N); B goes back"));
-    connect(next_, &QPushButton::clicked, this, &PlaceBar::nextPlace);
-    next_->setProperty("arrow", true);
-    row->addWidget(next_);
-    together_ = new QPushButton(tr("Put the claps together"), this);
-    together_->setShortcut(Qt::Key_P);
-    connect(together_, &QPushButton::clicked, this, &PlaceBar::marksTogether);
-    together_->setProperty("arrow", true);
-    row->addWidget(together_);
-
-    const auto markKey = [this](const QKeySequence& key, bool clean, bool exactly) {
-        connect(new QShortcut(key, this), &QShortcut::activated, this,
-                [this, clean, exactly] { emit markWanted(clean, exactly); });
-    };
-    markKey(Qt::Key_K, false, false);
-    markKey(Qt::SHIFT | Qt::Key_K, true, false);
-    markKey(Qt::CTRL | Qt::Key_K, false, true);
-    markKey(static_cast<int>(Qt::CTRL) | Qt::SHIFT | Qt::Key_K, true, true);
+    for (const Verb v : {Verb::SearchAgain, Verb::NextPlace, Verb::MarksTogether}) {
+        auto* b = new VerbButton(verbs, v, this, VerbButton::Unable::Hidden);
+        b->setProperty("arrow", true);
+        row->addWidget(b);
+        if (v == Verb::SearchAgain) again_ = b;
+    }
     connect(&session, &Session::changed, this, &PlaceBar::refresh);
     connect(&session, &Session::factsChanged, this, &PlaceBar::refresh);
     connect(&session, &Session::said, said_, &QLabel::setText);
 }
 
-const Tether* PlaceBar::tether() const {
-    const Tether* t = session_.state().tetherOf(take_);
-    return t && t->state() != TetherState::Loose ? t : nullptr;
+void PlaceBar::teach() {
+    const auto whyNot = [this] { return whyNotMove(session_.view(take_)); };
+    const auto nudges = [&](Verb earlier, Verb later, const std::function<Seconds()>& size) {
+        verbs_.teach(
+            earlier, [this, size] { nudge(-size()); }, whyNot);
+        verbs_.teach(
+            later, [this, size] { nudge(size()); }, whyNot);
+    };
+    nudges(Verb::FrameEarlier, Verb::FrameLater, [this] {
+        return Seconds{1 / std::max(1e-3, session_.view(take_).units.frameRate.value())};
+    });
+    nudges(Verb::MillisecondEarlier, Verb::MillisecondLater, [] { return milliseconds(1); });
+    nudges(Verb::SampleEarlier, Verb::SampleLater,
+           [this] { return Seconds{1.0 / session_.view(take_).units.sampleRate.hertz}; });
+    nudges(Verb::StepEarlier, Verb::StepLater, [this] { return ownStep(); });
+    verbs_.teach(
+        Verb::SearchAgain, [this] { showSearches(); }, whyNot);
+    verbs_.teach(
+        Verb::NextPlace, [this] { nextPlace(); },
+        [this, whyNot] {
+            const Fact why = whyNot();
+            return !why.empty() || places_.size() > 1 ? why : Fact{"no-other-place"};
+        });
+    verbs_.teach(
+        Verb::MarksTogether, [this] { marksTogether(); }, whyNot);
+    const auto marks = [&](Verb v, bool clean, bool exactly) {
+        verbs_.teach(v, [this, clean, exactly] { emit markWanted(clean, exactly); });
+    };
+    marks(Verb::MarkCamera, false, false);
+    marks(Verb::MarkClean, true, false);
+    marks(Verb::MarkCameraExactly, false, true);
+    marks(Verb::MarkCleanExactly, true, true);
 }
 
-EntryUnits PlaceBar::units() const {
-    EntryUnits u;
-    const MediaFacts* take = session_.facts(take_);
-    if (take && take->info.video) u.frameRate = take->info.video->rate;
-    const Tether* t = tether();
-    const MediaFacts* clean = t ? session_.facts(t->recording) : nullptr;
-    if (clean && !clean->info.sounds.empty()) u.sampleRate = clean->info.sounds.front().rate;
-    return u;
+Seconds PlaceBar::ownStep() {
+    const auto e = parseTimeEntry(own_->text().toStdString(), session_.view(take_).units);
+    if (e) return Seconds{std::fabs(e->value.value)};
+    said_->setText(QString::fromStdString(e.error().sentence));
+    return Seconds{0};
+}
+
+const Tether* PlaceBar::tether() const {
+    const TakeView& v = session_.view(take_);
+    return v.placed ? &*v.tether : nullptr;
 }
 
 void PlaceBar::showTake(int take) {
@@ -146,29 +140,17 @@ void PlaceBar::refresh() {
         places_.clear();
         at_ = 0;
     }
-    if (places_.empty()) {
-        for (const Rival& r : t->found.rivals) {
-            places_.push_back({{r.offset, t->found.line.drift},
-                               {"weaker-place", {{"weaker_db", -r.relativeDb}}}});
-        }
-        if (!places_.empty()) {
-            places_.insert(places_.begin(), {t->found.line, {"best-place"}});
-        }
-    }
-    next_->setVisible(places_.size() > 1);
-    const bool own = session_.haveMarksOnBoth(take_);
-    together_->setText(own ? tr("Put the marks together") : tr("Put the claps together"));
-    together_->setToolTip(
-        own ? tr("Lay the marks of both sounds upon each other (P)")
-            : tr("Lay the claps found in both sounds upon each other (P). With marks of your own "
-                 "(K: camera, Shift+K: clean sound) those count instead."));
-    together_->setShortcut(Qt::Key_P);  // setting a text takes the shortcut away
+    if (places_.empty()) places_ = offersOf(t->found);
+    const bool own = session_.view(take_).marksOnBoth;
+    verbs_.action(Verb::MarksTogether)
+        ->setText(own ? tr("Put the marks together") : tr("Put the claps together"));
+    verbs_.refresh();
 }
 
 void PlaceBar::typed() {
     const Tether* t = tether();
     if (!t) return;
-    const auto e = parseTimeEntry(offset_->text().toStdString(), units());
+    const auto e = parseTimeEntry(offset_->text().toStdString(), session_.view(take_).units);
     if (!e) {
         said_->setText(QString::fromStdString(e.error().sentence));
         return;
@@ -176,18 +158,19 @@ void PlaceBar::typed() {
     ClockLine line = t->line;
     line.offset = e->relative ? line.offset + e->value : e->value;
     offset_->setModified(false);
-    session_.place(take_, line, {"at-moment", {{"at", line.offset}}});
+    session_.apply(
+        commands::place(session_.state(), take_, line, {"at-moment", {{"at", line.offset}}}));
     said_->setText(tr("placed as typed"));
 }
 
 void PlaceBar::nudge(Seconds by) {
     if (!tether() || by.value == 0) return;
-    session_.moveClean(take_, by);
+    session_.apply(commands::moveClean(session_.state(), take_, by));
     said_->setText(tr("moved by %1").arg(QString::fromStdString(slipText(by))));
 }
 
 void PlaceBar::showSearches() {
-    const auto pair = session_.placedPair(take_);
+    const auto pair = session_.view(take_).pair;
     if (!pair) return;
     QMenu* menu = searchMenu(*pair, this, [this](SearchScope s) { emit searchWanted(s); });
     menu->setAttribute(Qt::WA_DeleteOnClose);
@@ -196,8 +179,8 @@ void PlaceBar::showSearches() {
 
 void PlaceBar::tryPlace(std::size_t i) {
     at_ = i;
-    const Place place = places_[i];
-    session_.place(take_, place.line, place.where);
+    const PlaceOffer place = places_[i];
+    session_.apply(commands::place(session_.state(), take_, place.line, place.where));
     said_->setText(
         tr("place %1 of %2: %3").arg(i + 1).arg(places_.size()).arg(inWords(place.where)));
 }
@@ -209,23 +192,14 @@ void PlaceBar::nextPlace() {
 void PlaceBar::marksTogether() {
     const Tether* t = tether();
     if (!t) return;
-    const auto fits = session_.markFits(take_);
-    if (fits.empty()) {
+    MarkOffers found = session_.markOffers(take_);
+    if (found.places.empty()) {
         said_->setText(tr("There is no mark or clap on both sounds yet."));
         return;
     }
-    places_.clear();
-    for (const MarkFit& f : fits) {
-        places_.push_back(
-            {f.line,
-             {"mark-pairs", {{"pairs", f.pairs.size()}, {"apart", std::fabs(f.worst().value)}}}});
-    }
+    places_ = std::move(found.places);
     tryPlace(0);
-    const bool tie = fits.size() > 1 && fits[1].pairs.size() == fits[0].pairs.size();
-    QString words = inWords(places_.front().where);
-    if (fits.front().driftMeasured) words += tr("; drift measured");
-    if (tie) words += tr("; %1 other ways fit as well: N tries them").arg(fits.size() - 1);
-    said_->setText(words);
+    said_->setText(inWords(found.said));
 }
 
 }  // namespace brisk::app

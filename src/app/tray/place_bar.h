@@ -8,8 +8,8 @@
 #include <vector>
 
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 #include "app/tray/search_menu.h"
-#include "core/time_entry.h"
 
 class QLineEdit;
 class QPushButton;
@@ -21,7 +21,7 @@ class ElidedLabel;
 class PlaceBar : public QWidget {
     Q_OBJECT
   public:
-    PlaceBar(Session& session, QWidget* parent);
+    PlaceBar(Session& session, Verbs& verbs, QWidget* parent);
     void showTake(int take);
 
   signals:
@@ -37,23 +37,20 @@ class PlaceBar : public QWidget {
     void nextPlace();
     void showSearches();
     void tryPlace(std::size_t i);
-    [[nodiscard]] EntryUnits units() const;
+    void teach();
+    /// As it is typed; 0 where that is no time.
+    Seconds ownStep();
     [[nodiscard]] const Tether* tether() const;
 
-    struct Place {
-        ClockLine line;
-        Fact where;
-    };
     Session& session_;
+    Verbs& verbs_;
     int take_ = 0;
-    std::vector<Place> places_;  // one after the other, round and round
+    std::vector<PlaceOffer> places_;  // one after the other, round and round
     std::size_t at_ = 0;
     ClockLine found_;
     QLineEdit* offset_;
     QLineEdit* own_;
-    QPushButton* together_;
     QPushButton* again_;
-    QPushButton* next_;
     ElidedLabel* said_;
 };
 

@@ -289,7 +289,7 @@ void SoundPanel::setSlip(Seconds slip) {
 
 QString SoundPanel::warning() const {
     const SoundChoice& c = session_.state().soundOf(take_);
-    const auto plan = session_.soundPlan(take_);
+    const auto plan = session_.view(take_).sound;
     QStringList all;
     if (plan && c.toLoudness) {
         if (!plan->level.measured()) {

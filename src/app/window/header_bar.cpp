@@ -6,6 +6,7 @@
 #include <QProgressBar>
 #include <QPushButton>
 
+#include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
@@ -14,7 +15,8 @@
 
 namespace brisk::app {
 
-HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
+    : QWidget(parent), session_(session) {
     setFixedHeight(48);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(40, 1, 16, 1);  // clear of the hairline below
@@ -29,32 +31,14 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     row->addWidget(savedWords_);
     row->addSpacing(12);
 
-    const auto button = [&](const QString& text, const QString& tip, const QKeySequence& keys) {
-        auto* b = new QPushButton(text, this);
-        b->setToolTip(keys.isEmpty() ? tip : tip + QStringLiteral(" (") + keys.toString() + ')');
-        b->setShortcut(keys);
+    const auto button = [&](Verb verb) {
+        auto* b = new VerbButton(verbs, verb, this);
         row->addWidget(b);
         return b;
     };
-    connect(button(tr("Add files"), tr("Add takes and recordings"), Qt::CTRL | Qt::Key_I),
-            &QPushButton::clicked, this, &HeaderBar::addFiles);
-    find_ = button(tr("Find matches"), tr("Place every loose take on the recordings"),
-                   Qt::CTRL | Qt::Key_M);
-    connect(find_, &QPushButton::clicked, &session_, &Session::findMatches);
-    undo_ = button(tr("Undo"), {}, {});
-    undo_->setShortcut(QKeySequence::Undo);
-    connect(undo_, &QPushButton::clicked, &session_, &Session::undo);
-    redo_ = button(tr("Redo"), {}, {});
-    redo_->setShortcut(QKeySequence::Redo);
-    connect(redo_, &QPushButton::clicked, &session_, &Session::redo);
-    history_ = button(tr("History"), tr("What was done, to go back to; moments with a name"), {});
-    connect(history_, &QPushButton::clicked, this, &HeaderBar::history);
-    connect(button(tr("Open"), tr("Open a saved shoot"), QKeySequence::Open), &QPushButton::clicked,
-            this, &HeaderBar::open);
-    save_ = button(tr("Save"), tr("Save the shoot"), QKeySequence::Save);
-    connect(save_, &QPushButton::clicked, this, &HeaderBar::save);
-    connect(button(tr("Keys"), tr("Every key of this window, on one page"), Qt::Key_F1),
-            &QPushButton::clicked, this, &HeaderBar::keys);
+    for (const Verb v : {Verb::AddFiles, Verb::FindMatches, Verb::Undo, Verb::Redo}) button(v);
+    history_ = button(Verb::History);
+    for (const Verb v : {Verb::Open, Verb::Save, Verb::Keys}) button(v);
     row->addStretch(1);
 
     workArea_ = new QWidget(this);
@@ -71,20 +55,15 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     workBar_->setTextVisible(false);
     workBar_->setFixedWidth(88);
     workBar_->setAccessibleName(tr("Progress"));
-    auto* stop = new QPushButton(tr("Stop"), workArea_);
-    stop->setToolTip(tr("Stop what is running (Esc)"));
-    stop->setShortcut(Qt::Key_Escape);
+    auto* stop = new VerbButton(verbs, Verb::StopWork, workArea_);
     stop->setObjectName(QStringLiteral("stopWork"));
-    connect(stop, &QPushButton::clicked, this, [this] { session_.work().stopAll(); });
     work->addWidget(workWords_);
     work->addWidget(workBar_);
     work->addWidget(stop);
     row->addWidget(workArea_);
-    handOver_ = button(tr("Hand over…"), tr("Write videos, sound, timelines and reports"),
-                       Qt::CTRL | Qt::Key_E);
-    handOver_->setProperty("primary", true);
-    handOver_->setFont(uiFont(13, true));
-    connect(handOver_, &QPushButton::clicked, this, &HeaderBar::handOver);
+    auto* handOver = button(Verb::HandOver);
+    handOver->setProperty("primary", true);
+    handOver->setFont(uiFont(13, true));
 
     connect(&session_, &Session::changed, this, &HeaderBar::refresh);
     connect(&session_, &Session::factsChanged, this, &HeaderBar::refresh);
@@ -93,37 +72,22 @@ HeaderBar::HeaderBar(Session& session, QWidget* parent) : QWidget(parent), sessi
     refreshWork();
 }
 
-void HeaderBar::setHandOverEnabled(bool enabled) {
-    handOver_->setEnabled(enabled);
-}
-
 int HeaderBar::historyX() const {
     return history_->x();
 }
 
 void HeaderBar::refresh() {
     const Shoot& shoot = session_.shoot();
-    name_->setText(session_.projectName());
-    savedWords_->setText(shoot.changedSinceSaved()          ? tr("not saved")
-                         : session_.projectPath().isEmpty() ? QString()
-                                                            : tr("saved"));
-    const auto words = [](QPushButton* b, bool can, const Fact& label, const QString& verb,
-                          QKeySequence::StandardKey key) {
-        b->setEnabled(can);
-        b->setToolTip(verb + (can ? QStringLiteral(": ") + inWords(label) : "") +
-                      QStringLiteral(" (") + QKeySequence(key).toString() + ')');
-    };
-    words(undo_, shoot.canUndo(), shoot.undoLabel(), tr("Undo"), QKeySequence::Undo);
-    words(redo_, shoot.canRedo(), shoot.redoLabel(), tr("Redo"), QKeySequence::Redo);
-    save_->setEnabled(!session_.state().media.empty());
-    find_->setEnabled(session_.canFindMatches());
+    name_->setText(session_.document().name());
+    savedWords_->setText(shoot.changedSinceSaved()              ? tr("not saved")
+                         : session_.document().path().isEmpty() ? QString()
+                                                                : tr("saved"));
 }
 
 void HeaderBar::refreshWork() {
     workArea_->setVisible(session_.work().busy());
     workWords_->setText(session_.work().summary());
     workBar_->setValue(static_cast<int>(session_.work().progress() * 1000));
-    find_->setEnabled(session_.canFindMatches());
 }
 
 void HeaderBar::paintEvent(QPaintEvent*) {

@@ -6,6 +6,7 @@
 #include <QWidget>
 
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 
 class QLabel;
 class QProgressBar;
@@ -16,19 +17,10 @@ namespace brisk::app {
 class HeaderBar : public QWidget {
     Q_OBJECT
   public:
-    explicit HeaderBar(Session& session, QWidget* parent = nullptr);
-    void setHandOverEnabled(bool enabled);
+    HeaderBar(Session& session, Verbs& verbs, QWidget* parent);
 
     /// Where the history's button is.
     [[nodiscard]] int historyX() const;
-
-  signals:
-    void addFiles();
-    void open();
-    void save();
-    void handOver();
-    void keys();
-    void history();
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -39,12 +31,7 @@ class HeaderBar : public QWidget {
     Session& session_;
     QLabel* name_;
     QLabel* savedWords_;
-    QPushButton* find_;
-    QPushButton* undo_;
-    QPushButton* redo_;
     QPushButton* history_;
-    QPushButton* save_;
-    QPushButton* handOver_;
     QWidget* workArea_;
     QLabel* workWords_;
     QProgressBar* workBar_;

@@ -16,7 +16,7 @@ void keepAs(Session& session, QWidget* parent) {
                                                QObject::tr("What is it called?"), QLineEdit::Normal,
                                                QObject::tr("before the cut"), &ok)
                              .trimmed();
-    if (ok && !name.isEmpty()) session.keepSnapshot(name);
+    if (ok && !name.isEmpty()) session.document().keepSnapshot(name);
 }
 
 }  // namespace
@@ -32,10 +32,11 @@ QMenu* historyMenu(Session& session, int take, QWidget* parent) {
     const auto& kept = session.shoot().snapshots();
     for (std::size_t i = 0; i < kept.size(); ++i) {
         const QString name = QString::fromStdString(kept[i].name);
-        add(QObject::tr("Back to \"%1\"").arg(name), [&session, i] { session.backToSnapshot(i); });
+        add(QObject::tr("Back to \"%1\"").arg(name),
+            [&session, i] { session.document().backToSnapshot(i); });
         if (take > 0) {
             add(QObject::tr("This take as in \"%1\"").arg(name),
-                [&session, take, i] { session.takeAsInSnapshot(take, i); });
+                [&session, take, i] { session.document().takeAsInSnapshot(take, i); });
         }
     }
     menu->addSeparator();
@@ -45,7 +46,7 @@ QMenu* historyMenu(Session& session, int take, QWidget* parent) {
     const std::size_t first = last > kMaxSteps ? last - kMaxSteps : 0;
     for (std::size_t i = last + 1; i-- > first;) {
         const QString text = i == 0 ? QObject::tr("as it was at first") : inWords(steps[i].label);
-        QAction* a = add(text, [&session, i] { session.goToStep(i); });
+        QAction* a = add(text, [&session, i] { session.document().goToStep(i); });
         a->setCheckable(true);
         a->setChecked(i == at);
     }

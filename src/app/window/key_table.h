@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// All keys of the window, in words: what the page of keys shows. One family for each quantity: the
-/// arrows alone move the playhead, with Ctrl they move the clean sound.
+/// All keys of the window, in words: what the page of keys shows. Those of verbs come from their
+/// table; only what one place handles itself is told here.
 #pragma once
 
 #include <QKeySequence>

@@ -8,10 +8,10 @@
 #include <QItemSelectionModel>
 #include <QKeyEvent>
 #include <QListView>
+#include <QMenu>
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPainter>
-#include <QShortcut>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
@@ -25,6 +25,8 @@
 #include "app/window/header_bar.h"
 #include "app/window/history_menu.h"
 #include "app/window/key_page.h"
+#include "day/permissions.h"
+#include "shoot/commands.h"
 
 namespace brisk::app {
 namespace {
@@ -32,7 +34,7 @@ constexpr int kListWidth = 252;
 const QString kShootFilter = QStringLiteral("Brisk Tether shoot (*.brisk)");
 }  // namespace
 
-MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
+MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     setWindowTitle(tr("Brisk Tether"));
     setAcceptDrops(true);
     setMinimumSize(1100, 700);
@@ -40,7 +42,7 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
-    header_ = new HeaderBar(session_, this);
+    header_ = new HeaderBar(session_, verbs_, this);
     column->addWidget(header_);
     map_ = new DayMap(session_, this);
     column->addWidget(map_);
@@ -50,7 +52,7 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
 
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
-    takes_ = new TakePanel(session_, this);
+    takes_ = new TakePanel(session_, verbs_, this);
     takes_->setFixedWidth(kListWidth);
     list_ = &takes_->list();
     model_ = &takes_->model();
@@ -63,7 +65,7 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
 
     stage_ = new QStackedWidget(this);
     empty_ = new EmptyBench(stage_);
-    bench_ = new Bench(session_, stage_);
+    bench_ = new Bench(session_, verbs_, stage_);
     stage_->addWidget(empty_);
     stage_->addWidget(bench_);
     handOver_ = new HandOverSheet(session_, stage_);
@@ -72,34 +74,14 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     stage_->addWidget(keys_);
     row->addWidget(stage_, 1);
 
-    connect(header_, &HeaderBar::addFiles, this, &MainWindow::addFilesByDialog);
     connect(empty_, &EmptyBench::addFiles, this, &MainWindow::addFilesByDialog);
-    connect(empty_, &EmptyBench::recover, &session_, &Session::recover);
-    empty_->offerLeftBehind(Session::leftBehind());
-    connect(header_, &HeaderBar::open, this, &MainWindow::openByDialog);
-    connect(header_, &HeaderBar::save, this, [this] {
-        session_.projectPath().isEmpty() ? (void)saveByDialog()
-                                         : (void)session_.save(session_.projectPath());
-    });
-    connect(header_, &HeaderBar::history, this, [this] {
-        QMenu* menu = historyMenu(session_, chosen_, this);
-        menu->setAttribute(Qt::WA_DeleteOnClose);
-        menu->popup(header_->mapToGlobal(QPoint(header_->historyX(), header_->height())));
-    });
-    connect(header_, &HeaderBar::handOver, this, [this] {
-        handOver_->begin(chosen_);
-        handingOver_ = true;
-        showingKeys_ = false;
-        refresh();
-    });
+    connect(empty_, &EmptyBench::recover, &session_.document(), &OpenShoot::recover);
+    empty_->offerLeftBehind(OpenShoot::leftBehind());
     connect(handOver_, &HandOverSheet::closed, this, [this] {
         handingOver_ = false;
         refresh();
     });
-    connect(header_, &HeaderBar::keys, this, [this] { showKeys(!showingKeys_); });
     connect(keys_, &KeyPage::closed, this, [this] { showKeys(false); });
-    connect(new QShortcut(Qt::Key_Question, this), &QShortcut::activated, this,
-            [this] { showKeys(!showingKeys_); });
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
     connect(map_, &DayMap::chosen, this, &MainWindow::choose);
@@ -108,7 +90,49 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent) {
     connect(&session_, &Session::factsChanged, this, &MainWindow::refresh);
     connect(&session_.work(), &WorkQueue::changed, list_->viewport(),
             qOverload<>(&QWidget::update));
+    connect(&session_.work(), &WorkQueue::changed, &verbs_, &Verbs::refresh);
+    teach();
     refresh();
+}
+
+void MainWindow::teach() {
+    OpenShoot& shoot = session_.document();
+    verbs_.teach(Verb::AddFiles, [this] { addFilesByDialog(); });
+    verbs_.teach(
+        Verb::FindMatches, [this] { session_.findMatches(); },
+        [this] { return session_.canFindMatches() ? Fact{} : Fact{"nothing-to-search"}; });
+    verbs_.teach(
+        Verb::Undo, [&shoot] { shoot.undo(); },
+        [&shoot] { return shoot.shoot().canUndo() ? Fact{} : Fact{"nothing-to-undo"}; });
+    verbs_.teach(
+        Verb::Redo, [&shoot] { shoot.redo(); },
+        [&shoot] { return shoot.shoot().canRedo() ? Fact{} : Fact{"nothing-to-redo"}; });
+    verbs_.teach(Verb::History, [this] {
+        QMenu* menu = historyMenu(session_, chosen_, this);
+        menu->setAttribute(Qt::WA_DeleteOnClose);
+        menu->popup(header_->mapToGlobal(QPoint(header_->historyX(), header_->height())));
+    });
+    verbs_.teach(Verb::Open, [this] { openByDialog(); });
+    const auto noFiles = [this] {
+        return session_.state().media.empty() ? Fact{"no-files-yet"} : Fact{};
+    };
+    verbs_.teach(
+        Verb::Save,
+        [this, &shoot] { shoot.path().isEmpty() ? saveByDialog() : shoot.save(shoot.path()); },
+        noFiles);
+    verbs_.teach(
+        Verb::HandOver,
+        [this] {
+            handOver_->begin(chosen_);
+            handingOver_ = true;
+            showingKeys_ = false;
+            refresh();
+        },
+        [this] { return chosen_ ? whyNotHear(session_.view(chosen_)) : Fact{"no-take-on-bench"}; });
+    verbs_.teach(
+        Verb::StopWork, [this] { session_.work().stopAll(); },
+        [this] { return session_.work().busy() ? Fact{} : Fact{"nothing-runs"}; });
+    verbs_.teach(Verb::Keys, [this] { showKeys(!showingKeys_); });
 }
 
 MainWindow::~MainWindow() = default;
@@ -117,7 +141,7 @@ void MainWindow::takeIn(const QStringList& paths) {
     QStringList media;
     for (const QString& p : paths) {
         if (p.endsWith(QLatin1String(".brisk"), Qt::CaseInsensitive)) {
-            session_.open(p);
+            session_.document().open(p);
         } else {
             media << p;
         }
@@ -154,8 +178,9 @@ void MainWindow::refresh() {
                              : !chosen_     ? static_cast<QWidget*>(empty_)
                              : handingOver_ ? static_cast<QWidget*>(handOver_)
                                             : bench_);
-    header_->setHandOverEnabled(
-        session_.exportPlan(chosen_, VideoContainer::Mov, QString()).has_value());
+    verbs_.setDetail(Verb::Undo, session_.shoot().undoLabel());
+    verbs_.setDetail(Verb::Redo, session_.shoot().redoLabel());
+    verbs_.refresh();
 }
 
 void MainWindow::showKeys(bool shown) {
@@ -172,18 +197,19 @@ void MainWindow::addFilesByDialog() {
 
 void MainWindow::openByDialog() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Open a shoot"), {}, kShootFilter);
-    if (!path.isEmpty()) session_.open(path);
+    if (!path.isEmpty()) session_.document().open(path);
 }
 
 bool MainWindow::saveByDialog() {
     QString path = QFileDialog::getSaveFileName(this, tr("Save the shoot"), {}, kShootFilter);
     if (path.isEmpty()) return false;
     if (!path.endsWith(QLatin1String(".brisk"))) path += QStringLiteral(".brisk");
-    return session_.save(path);
+    return session_.document().save(path);
 }
 
 void MainWindow::removeChosen() {
-    for (const int id : takes_->selected()) session_.remove(id);
+    for (const int id : takes_->selected())
+        session_.apply(commands::removeMedia(session_.state(), id));
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
@@ -209,7 +235,7 @@ void MainWindow::keyPressEvent(QKeyEvent* e) {
 
 void MainWindow::closeEvent(QCloseEvent* e) {
     if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) {
-        session_.forgetUnsaved();
+        session_.document().forgetUnsaved();
         return;
     }
     const auto answer = QMessageBox::question(
@@ -218,10 +244,11 @@ void MainWindow::closeEvent(QCloseEvent* e) {
         QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
     bool close = answer == QMessageBox::Discard;
     if (answer == QMessageBox::Save) {
-        close = session_.projectPath().isEmpty() ? saveByDialog()
-                                                 : session_.save(session_.projectPath());
+        close = session_.document().path().isEmpty()
+                    ? saveByDialog()
+                    : session_.document().save(session_.document().path());
     }
-    close ? session_.forgetUnsaved() : e->ignore();
+    close ? session_.document().forgetUnsaved() : e->ignore();
 }
 
 void MainWindow::paintEvent(QPaintEvent*) {

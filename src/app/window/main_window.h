@@ -6,6 +6,7 @@
 #include <QWidget>
 
 #include "app/spine/session.h"
+#include "app/spine/verbs.h"
 
 class QListView;
 class QStackedWidget;
@@ -28,6 +29,7 @@ class MainWindow : public QWidget {
     ~MainWindow() override;
 
     [[nodiscard]] Session& session() { return session_; }
+    [[nodiscard]] Verbs& verbs() { return verbs_; }
     [[nodiscard]] Bench& bench() { return *bench_; }
     [[nodiscard]] HandOverSheet& handOver() { return *handOver_; }
     [[nodiscard]] DayMap& dayMap() { return *map_; }
@@ -50,8 +52,10 @@ class MainWindow : public QWidget {
     bool saveByDialog();
     void removeChosen();
     void showKeys(bool shown);
+    void teach();
 
     Session session_;
+    Verbs verbs_;
     HeaderBar* header_;
     DayMap* map_;
     TakePanel* takes_;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/spine/placed_pair.h"
+#include "day/placed_pair.h"
 
-namespace brisk::app {
+namespace brisk {
 
 CleanPieces PlacedPair::pieces() const {
     return more.empty() ? CleanPieces{{recording, tether.line, tether.polarity}} : more;
@@ -31,4 +31,4 @@ bool PlacedPair::sameSound(const PlacedPair& o) const {
     return take == o.take && pieces() == o.pieces();
 }
 
-}  // namespace brisk::app
+}  // namespace brisk

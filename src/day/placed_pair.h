@@ -9,7 +9,7 @@
 #include "features/sound_scan.h"
 #include "shoot/shoot_state.h"
 
-namespace brisk::app {
+namespace brisk {
 
 struct PlacedPair {
     Tether tether;  ///< The first that is heard: what is worked on.
@@ -28,4 +28,4 @@ struct PlacedPair {
     [[nodiscard]] bool sameSound(const PlacedPair& other) const;
 };
 
-}  // namespace brisk::app
+}  // namespace brisk

@@ -1,0 +1,117 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/spine/media_library.h"
+
+#include <QFileInfo>
+#include <algorithm>
+
+#include "features/scan_cache.h"
+
+namespace brisk::app {
+namespace {
+
+QString nameOf(const std::string& path) {
+    return QFileInfo(QString::fromStdString(path)).fileName();
+}
+
+}  // namespace
+
+MediaLibrary::MediaLibrary(const OpenShoot& shoot, WorkQueue& work, QObject* parent)
+    : QObject(parent), shoot_(shoot), work_(work) {}
+
+const MediaFacts* MediaLibrary::facts(int id) const {
+    const MediaItem* item = shoot_.state().item(id);
+    if (!item) return nullptr;
+    const auto it = known_.find(item->path);
+    return it == known_.end() ? nullptr : &it->second;
+}
+
+std::shared_ptr<const SoundScan> MediaLibrary::scanOf(int media) const {
+    const MediaFacts* f = facts(media);
+    return f ? f->scan : nullptr;
+}
+
+int MediaLibrary::mediaOf(const std::shared_ptr<const SoundScan>& scan) const {
+    for (const MediaItem& m : shoot_.state().media) {
+        const MediaFacts* f = facts(m.id);
+        if (f && f->scan == scan) return m.id;
+    }
+    return 0;
+}
+
+DayFacts MediaLibrary::dayFacts(int id) const {
+    const MediaFacts* f = facts(id);
+    if (!f) return {};
+    return {&f->info,
+            f->scan ? std::max(f->scan->pictures.end(), f->scan->length()) : f->info.duration};
+}
+
+Seconds MediaLibrary::soundStart(int media) const {
+    const MediaItem* item = shoot_.state().item(media);
+    const MediaFacts* f = facts(media);
+    if (!item || item->role != MediaKind::Take || !f) return {0};
+    return f->scan ? f->scan->onTake().start : f->info.soundStartInTake();
+}
+
+void MediaLibrary::readMissing() {
+    for (const MediaItem& m : shoot_.state().media) {
+        MediaFacts& f = known_[m.path];
+        if (!f.peaks && f.problem.isEmpty()) read(m.path);
+    }
+}
+
+void MediaLibrary::read(const std::string& path) {
+    auto peaks = std::make_shared<PeakPyramid>();
+    known_[path].peaks = peaks;
+    work_.startForAny(
+        tr("Reading %1").arg(nameOf(path)), [this, path, peaks](const JobControl& job) {
+            ScanOptions options;
+            options.peaks = peaks;
+            options.onInfo = [this, path](const MediaInfo& info) {
+                QMetaObject::invokeMethod(this, [this, path, info] { learn(path, info); });
+            };
+            auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
+            return [this, path, scan] {
+                MediaFacts& f = known_[path];
+                if (*scan) {
+                    f.info = (*scan)->info;
+                    f.scan = std::make_shared<const SoundScan>(std::move(**scan));
+                } else if (scan->error().code == ErrorCode::Cancelled) {
+                    f.problem = tr("Reading was stopped. Remove it and add it again to read it.");
+                } else {
+                    f.problem = QString::fromStdString(scan->error().sentence);
+                    emit failed(f.problem);
+                }
+                tell(path);
+            };
+        });
+}
+
+void MediaLibrary::learn(const std::string& path, const MediaInfo& info) {
+    MediaFacts& f = known_[path];
+    if (!f.info.sounds.empty()) return;
+    f.info = info;
+    tell(path);
+}
+
+void MediaLibrary::announce(MediaInfo info) {
+    MediaFacts& f = known_[info.path];
+    // Added again after it could not be read, or reading was stopped.
+    if (!f.problem.isEmpty()) f = {};
+    f.info = std::move(info);
+}
+
+void MediaLibrary::take(SoundScan scan) {
+    MediaFacts& f = known_[scan.info.path];
+    f.info = scan.info;
+    f.peaks = scan.peaks;
+    f.problem.clear();
+    f.scan = std::make_shared<const SoundScan>(std::move(scan));
+}
+
+void MediaLibrary::tell(const std::string& path) {
+    for (const MediaItem& m : shoot_.state().media) {
+        if (m.path == path) emit learned(m.id);
+    }
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What is known of each file: read once, behind the window, whoever asks. By path, so that it
+/// stays known when a file leaves the shoot and comes back, or another shoot is opened.
+///
+///     library.readMissing();              // learned() tells what became known
+///     const MediaFacts* f = library.facts(id);
+#pragma once
+
+#include <QObject>
+#include <QString>
+#include <map>
+#include <memory>
+
+#include "app/spine/open_shoot.h"
+#include "app/spine/work_queue.h"
+#include "day/day_layout.h"
+#include "features/sound_scan.h"
+
+namespace brisk::app {
+
+/// What is known of one file so far.
+struct MediaFacts {
+    MediaInfo info;
+    std::shared_ptr<PeakPyramid> peaks;     ///< Fills while the file is read.
+    std::shared_ptr<const SoundScan> scan;  ///< Null until it is read.
+    QString problem;                        ///< Why it cannot be read, if it cannot.
+};
+
+class MediaLibrary : public QObject {
+    Q_OBJECT
+  public:
+    MediaLibrary(const OpenShoot& shoot, WorkQueue& work, QObject* parent = nullptr);
+
+    /// Null for an id that is not there.
+    [[nodiscard]] const MediaFacts* facts(int id) const;
+    /// Null while it is not read.
+    [[nodiscard]] std::shared_ptr<const SoundScan> scanOf(int id) const;
+    /// Whose scan it is; 0 = of no file of the shoot.
+    [[nodiscard]] int mediaOf(const std::shared_ptr<const SoundScan>& scan) const;
+    /// Where a file's own sound begins on the time that its marks count by.
+    [[nodiscard]] Seconds soundStart(int id) const;
+    /// What is known of a file for laying out the day.
+    [[nodiscard]] DayFacts dayFacts(int id) const;
+
+    /// Reads all files of the shoot that are not read, or being read.
+    void readMissing();
+    /// What was learnt before a file is in the shoot. One that could not be read is read again.
+    void announce(MediaInfo info);
+    /// What somebody else has read.
+    void take(SoundScan scan);
+
+  signals:
+    void learned(int id);                  ///< Something more is known of a file.
+    void failed(const QString& sentence);  ///< A file cannot be read.
+
+  private:
+    void read(const std::string& path);
+    void learn(const std::string& path, const MediaInfo& info);
+    void tell(const std::string& path);
+
+    const OpenShoot& shoot_;
+    WorkQueue& work_;
+    std::map<std::string, MediaFacts> known_;  // by path
+};
+
+}  // namespace brisk::app

@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "day/permissions.h"
+
+namespace brisk {
+
+Fact whyNotTether(const TakeView& v) {
+    if (!v.placed) return {"no-place-yet"};
+    return v.state == TetherState::Tethered ? Fact{"tethered-already"} : Fact{};
+}
+
+Fact whyNotLoosen(const TakeView& v) {
+    return v.state == TetherState::Tethered ? Fact{} : Fact{"not-tethered"};
+}
+
+Fact whyNotBackToTether(const TakeView& v) {
+    return v.state == TetherState::Slipped ? Fact{} : Fact{"not-slipped"};
+}
+
+Fact whyNotMove(const TakeView& v) {
+    if (!v.placed) return {"no-place-yet"};
+    return v.locked() ? Fact{"loosen-it-first"} : Fact{};
+}
+
+Fact whyNotBackToFound(const TakeView& v) {
+    if (Fact why = whyNotMove(v); !why.empty()) return why;
+    return v.tether->movedByHand() ? Fact{} : Fact{"where-it-was-found"};
+}
+
+Fact whyNotLayByHand(const TakeView& v) {
+    if (v.placed) return {"has-a-place"};
+    if (!v.read) return {"still-being-read"};
+    return v.anyRecording ? Fact{} : Fact{"no-recording-yet"};
+}
+
+Fact whyNotHear(const TakeView& v) {
+    if (!v.placed) return {"no-place-yet"};
+    return v.pair ? Fact{} : Fact{"still-being-read"};
+}
+
+}  // namespace brisk

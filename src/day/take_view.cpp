@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "day/take_view.h"
+
+#include "day/continued_takes.h"
+#include "render/headroom.h"
+
+namespace brisk {
+namespace {
+
+std::optional<PlacedPair> placedPair(const ShootState& state, const Tether& t, const ScanOf& scan) {
+    const auto take = scan(t.take), recording = scan(t.recording);
+    if (!take || !recording) return std::nullopt;
+    PlacedPair pair{t, take, recording, takePieces(state, t.take, PieceLines::Acoustic, scan)};
+    if (pair.more.size() < 2) pair.more.clear();
+    return pair;
+}
+
+EntryUnits unitsOf(const MediaInfo* take, const MediaInfo* recording) {
+    EntryUnits u;
+    if (take && take->video) u.frameRate = take->video->rate;
+    if (recording && !recording->sounds.empty()) u.sampleRate = recording->sounds.front().rate;
+    return u;
+}
+
+}  // namespace
+
+TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
+    TakeView v;
+    if (!state.item(take)) return v;
+    v.take = take;
+    v.state = state.stateOf(take);
+    v.slippedBy = state.slippedBy(take);
+    v.anyRecording = !state.ids(MediaKind::Recording).empty();
+    const auto scan = known.scan(take);
+    v.read = scan != nullptr;
+    const MediaInfo* info = known.info(take);
+    const bool seen = scan && !scan->pictures.empty();
+    v.whole = {{0},
+               seen   ? scan->pictures.end()
+               : scan ? scan->length()
+               : info ? info->duration
+                      : Seconds{0}};
+    const TakeEdit* e = state.editOf(take);
+    v.kept = e && !e->kept.empty() ? e->kept : TimeRanges{v.whole};
+    const MediaInfo* recording = nullptr;
+    if (const Tether* t = state.tetherOf(take)) {
+        v.tether = *t;
+        v.placed = t->state() != TetherState::Loose;
+        v.marksOnBoth = !state.marksOf(take).empty() && !state.marksOf(t->recording).empty();
+        if (v.placed) v.pair = placedPair(state, *t, known.scan);
+        recording = known.info(t->recording);
+    }
+    v.units = unitsOf(info, recording);
+    if (v.pair) {
+        v.sound = takeSoundPlan(state, take, known.scan);
+        const bool wanted = v.sound && (v.sound->choice.toLoudness || !surelyFits(*v.sound));
+        if (const LevelPlan* level = wanted ? known.level(*v.sound) : nullptr) {
+            v.sound->level = *level;
+        }
+    }
+    const auto facts = [&](int id) -> DayFacts {
+        const MediaInfo* i = known.info(id);
+        if (!i) return {};
+        const auto s = known.scan(id);
+        return {i, s ? std::max(s->pictures.end(), s->length()) : i->duration};
+    };
+    for (const ContinuedTake& c : continuedTakes(state, facts)) {
+        if (c.before == take || c.after == take) v.continues.push_back(c);
+    }
+    return v;
+}
+
+}  // namespace brisk
