@@ -6,6 +6,7 @@
 #include <memory>
 
 #include "cli/commands.h"
+#include "cli/exit_code.h"
 #include "cli/json_output.h"
 #include "core/number_text.h"
 #include "day/take_plan.h"
@@ -213,24 +214,6 @@ Result<Work> fromProject(const Options& o, const Console& console) {
         w.problems.push_back(none);
     }
     return w;
-}
-
-/// What went wrong with the files, as an exit code. A take that cannot be read does not spoil the
-/// others: while anything was written, that is worth attention.
-int exitCodeOf(const std::vector<FileResult>& results, bool attention) {
-    bool written = false, unread = false;
-    for (const FileResult& r : results) {
-        if (r.state == FileState::Stopped) return kCancelled;
-        written = written || r.state == FileState::Written;
-        attention = attention || r.marked();
-    }
-    for (const FileResult& r : results) {
-        if (r.state != FileState::Failed) continue;
-        if (r.failedBy != ErrorCode::CannotRead) return kCannotWrite;
-        unread = true;
-    }
-    if (unread && !written) return kCannotRead;
-    return attention || unread ? kNeedsAttention : kAllDone;
 }
 
 /// Peaks are known before anything is written. Errors: CannotRead, Cancelled.

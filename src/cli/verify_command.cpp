@@ -98,7 +98,7 @@ Result<Known> fromReport(const Options& o, const Console& console) {
         const double delay = tether.at("sound_delay_ms").get<double>() * 1e-3;
         const ClockLine line{{tether.at("offset_seconds").get<double>()},
                              {tether.at("drift_ppm").get<double>()}};
-        k.meant = ClockLine{line.toRecording({delay}), line.drift};
+        k.meant = line.from({delay});
         k.startsAt = Seconds{file->at("take_range").at("start").get<double>()};
         const ordered_json& value = file->at("xxh3_128");
         k.picture = {{"compared_with", o.report}, {"unchanged", nullptr}};

@@ -4,6 +4,8 @@
 ///
 ///     recording_time = offset + take_time × (1 + drift × 1e-6)
 ///
+///     line.from({5}).through({0}, {12})   // counted from 5 s of the take, which is 12 s there
+///
 /// Take time 0 is the presentation time of the take's first picture frame. Positive offset: the
 /// recorder was already running. Positive drift: the recorder counts more seconds than the camera.
 #pragma once
@@ -22,6 +24,14 @@ struct ClockLine {
     }
     [[nodiscard]] Seconds toTake(Seconds recording) const {
         return (recording - offset) / drift.factor();
+    }
+    /// Everything `by` later in the recording.
+    [[nodiscard]] ClockLine shifted(Seconds by) const { return {offset + by, drift}; }
+    /// The same line with its zero at another moment of the take.
+    [[nodiscard]] ClockLine from(Seconds take) const { return {toRecording(take), drift}; }
+    /// The same clock, so that this moment of the take is that moment of the recording.
+    [[nodiscard]] ClockLine through(Seconds take, Seconds recording) const {
+        return shifted(recording - toRecording(take));
     }
     friend bool operator==(const ClockLine& a, const ClockLine& b) {
         return a.offset == b.offset && a.drift == b.drift;

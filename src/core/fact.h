@@ -30,14 +30,13 @@ struct FactArg {
     std::string name;
     FactValue value;
 
-    FactArg(std::string n, int v) : name(std::move(n)), value(std::int64_t{v}) {}
-    FactArg(std::string n, std::int64_t v) : name(std::move(n)), value(v) {}
-    FactArg(std::string n, std::size_t v)
-        : name(std::move(n)), value(static_cast<std::int64_t>(v)) {}
-    FactArg(std::string n, double v) : name(std::move(n)), value(v) {}
-    FactArg(std::string n, Seconds v) : name(std::move(n)), value(v.value) {}
-    FactArg(std::string n, std::string v) : name(std::move(n)), value(std::move(v)) {}
-    FactArg(std::string n, const char* v) : name(std::move(n)), value(std::string(v)) {}
+    FactArg(std::string n, int v);
+    FactArg(std::string n, std::int64_t v);
+    FactArg(std::string n, std::size_t v);
+    FactArg(std::string n, double v);
+    FactArg(std::string n, Seconds v);
+    FactArg(std::string n, std::string v);
+    FactArg(std::string n, const char* v);
     FactArg(std::string n, Fact v);
     FactArg(std::string n, Facts v);
     friend bool operator==(const FactArg&, const FactArg&) = default;
@@ -66,8 +65,17 @@ struct Fact {
     friend bool operator==(const Fact&, const Fact&) = default;
 };
 
-inline FactArg::FactArg(std::string n, Fact v) : name(std::move(n)), value(Facts{std::move(v)}) {}
+// Here, where a Fact is whole.
 inline FactArg::FactArg(std::string n, Facts v) : name(std::move(n)), value(std::move(v)) {}
+inline FactArg::FactArg(std::string n, Fact v) : FactArg(std::move(n), Facts{std::move(v)}) {}
+inline FactArg::FactArg(std::string n, std::int64_t v) : name(std::move(n)), value(v) {}
+inline FactArg::FactArg(std::string n, int v) : FactArg(std::move(n), std::int64_t{v}) {}
+inline FactArg::FactArg(std::string n, std::size_t v)
+    : FactArg(std::move(n), static_cast<std::int64_t>(v)) {}
+inline FactArg::FactArg(std::string n, double v) : name(std::move(n)), value(v) {}
+inline FactArg::FactArg(std::string n, Seconds v) : FactArg(std::move(n), v.value) {}
+inline FactArg::FactArg(std::string n, std::string v) : name(std::move(n)), value(std::move(v)) {}
+inline FactArg::FactArg(std::string n, const char* v) : FactArg(std::move(n), std::string(v)) {}
 
 /// More to say, after what was said already.
 inline void add(Facts& facts, const Facts& more) {

@@ -25,7 +25,7 @@ enum class ErrorCode {
 };
 
 /// One failure. `sentence` is for a person: which file, what is wrong, what was kept, what to do.
-struct Error {
+struct [[nodiscard]] Error {
     ErrorCode code = ErrorCode::CannotRead;
     std::string sentence;
     std::string path;    ///< The file it is about, as given; may be empty.
@@ -39,8 +39,15 @@ struct Error {
     }
 };
 
+/// A value, or why there is none. A class of its own so that nobody drops one unseen.
 template <class T>
-using Result = tl::expected<T, Error>;
+class [[nodiscard]] Result : public tl::expected<T, Error> {
+  public:
+    using Base = tl::expected<T, Error>;
+    using Base::Base;
+    // NOLINTNEXTLINE(google-explicit-constructor): what its base can be, it can be
+    Result(Base base) : Base(std::move(base)) {}
+};
 
 inline tl::unexpected<Error> fail(ErrorCode code, std::string sentence, std::string path = {},
                                   std::string detail = {}) {

@@ -40,8 +40,7 @@ CleanPieces tetherPieces(const Tether& t, const std::shared_ptr<const SoundScan>
                          PieceLines lines) {
     const Seconds earlier = lines == PieceLines::Heard ? t.soundDelay : Seconds{0};
     const auto laid = [&](ClockLine found) {
-        const ClockLine line = movedAlong(found, t.found.line, t.line);
-        return ClockLine{line.toRecording(earlier), line.drift};
+        return movedAlong(found, t.found.line, t.line).from(earlier);
     };
     if (t.found.oneLineHolds()) return {{recording, laid(t.found.line), t.polarity}};
     CleanPieces out;

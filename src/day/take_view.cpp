@@ -34,12 +34,7 @@ TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
     const auto scan = known.scan(take);
     v.read = scan != nullptr;
     const MediaInfo* info = known.info(take);
-    const bool seen = scan && !scan->pictures.empty();
-    v.whole = {{0},
-               seen   ? scan->pictures.end()
-               : scan ? scan->length()
-               : info ? info->duration
-                      : Seconds{0}};
+    v.whole = scan ? scan->wholeTake() : TimeRange{{0}, info ? info->duration : Seconds{0}};
     const TakeEdit* e = state.editOf(take);
     v.kept = e && !e->kept.empty() ? e->kept : TimeRanges{v.whole};
     const MediaInfo* recording = nullptr;
@@ -62,7 +57,7 @@ TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
         const MediaInfo* i = known.info(id);
         if (!i) return {};
         const auto s = known.scan(id);
-        return {i, s ? std::max(s->pictures.end(), s->length()) : i->duration};
+        return {i, s ? s->endOfTake() : i->duration};
     };
     for (const ContinuedTake& c : continuedTakes(state, facts)) {
         if (c.before == take || c.after == take) v.continues.push_back(c);

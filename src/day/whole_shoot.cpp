@@ -7,6 +7,7 @@
 #include <map>
 
 #include "align/assemble/recorder_files.h"
+#include "core/statistics.h"
 #include "day/shot_order.h"
 #include "shoot/change_state.h"
 
@@ -88,7 +89,7 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
         std::vector<double> drifts;
         for (const Tether* t : takes) drifts.push_back(t->line.drift.value);
         std::sort(drifts.begin(), drifts.end());
-        if (drifts.back() - drifts.front() <= kAgree) shared[clock] = drifts[drifts.size() / 2];
+        if (drifts.back() - drifts.front() <= kAgree) shared[clock] = median(drifts);
     }
     for (Tether& t : found) {
         const bool hasAPlace = t.found.status != MatchStatus::Unmatched && t.found.oneLineHolds();
@@ -102,9 +103,8 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
         const TimeRange heard = evidenceOf(t.found);
         if (clock == shared.end() || heard.length().value > kShort) continue;
         const Seconds middle = (heard.start + heard.end) / 2;
-        const Seconds there = t.line.toRecording(middle);
-        ClockLine line{{0}, {clock->second}};
-        line.offset = there - line.toRecording(middle);
+        const ClockLine line =
+            ClockLine{{0}, {clock->second}}.through(middle, t.line.toRecording(middle));
         t.line = t.found.line = line;
         for (TetherSegment& s : t.found.segments) s.line = line;
         t.found.reason.push_back({"borrowed-drift", {{"drift_ppm", clock->second}}});
@@ -168,9 +168,9 @@ void speakOfOrder(std::vector<Tether>& found, const ShootState& state,
                 {tooEarly ? "counted-after" : "counted-before",
                  {{"take", nameOf(state, (tooEarly ? before : after)->take)}}});
         } else if (before && after) {
-            t.found.reason.push_back({"lies-between",
-                                      {{"before", nameOf(state, before->take)},
-                                       {"after", nameOf(state, after->take)}}});
+            t.found.reason.push_back(
+                {"lies-between",
+                 {{"before", nameOf(state, before->take)}, {"after", nameOf(state, after->take)}}});
         }
     }
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/programme_loudness.h"
+#include "core/decibels.h"
 
 #include <ebur128.h>
 
@@ -52,7 +53,7 @@ double ProgrammeLoudness::truePeakDb() const {
             most = std::max(most, peak);
         }
     }
-    return most > 0 ? std::max(-120.0, 20 * std::log10(most)) : -120;
+    return most > 0 ? std::max(-120.0, dbOfRatio(most)) : -120;
 }
 
 }  // namespace brisk

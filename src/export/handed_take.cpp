@@ -53,8 +53,7 @@ std::vector<HandedTake> handedTakes(const ShootState& state, const std::vector<i
     const auto factsOf = [&](int id) {
         const auto scan = scanOf(id);
         if (!scan) return DayFacts{};
-        const bool take = state.item(id) && state.item(id)->role == MediaKind::Take;
-        return DayFacts{&scan->info, take ? scan->endOfTake() : scan->length()};
+        return DayFacts{&scan->info, scan->endOfTake()};
     };
     const DayLayout day = layOutDay(state, factsOf);
     CameraNames cameras;

@@ -54,11 +54,6 @@ Facts blendFacts(const SoundChoice& c) {
     return {{c.blendDb > 0 ? "blended-louder" : "blended-quieter", {{"db", std::fabs(c.blendDb)}}}};
 }
 
-Seconds lengthOf(const SoundScan& take) {
-    return take.pictures.empty() ? take.length() + take.info.soundStartInTake()
-                                 : take.pictures.end();
-}
-
 }  // namespace
 
 std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole) {
@@ -280,7 +275,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
     remux.source = plan.take.info;
     remux.target = file->temporaryPath().string();
     remux.format = muxerOf(plan.container, plan.take.info.path);
-    remux.soundLength = cut ? cut->end - cut->start : lengthOf(plan.take);
+    remux.soundLength = cut ? cut->end - cut->start : plan.take.wholeTake().length();
     remux.cut = cut;
     const Seconds begins = cut ? cut->start : Seconds{0};
     auto fitted = fittedTracks(soundPlan, coding, plan.overFull, job.withReport({}));

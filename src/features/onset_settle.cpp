@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The first difference favours the crack of a clap over voices and hum, as in the clap detector.
 #include "features/onset_settle.h"
+#include "core/decibels.h"
 
 #include <algorithm>
 #include <cmath>
@@ -30,7 +31,7 @@ std::optional<std::size_t> settleOnOnset(std::span<const float> mono, SampleRate
     for (std::size_t n = before; n + after < mono.size(); ++n) {
         const double now = (energy[n + after] - energy[n]) / static_cast<double>(after);
         const double then = (energy[n] - energy[n - before]) / static_cast<double>(before);
-        const double rise = 10 * std::log10((now + tiny) / (then + tiny));
+        const double rise = dbOfPower((now + tiny) / (then + tiny));
         const double away =
             std::fabs(static_cast<double>(n) - static_cast<double>(at)) / rate.hertz;
         if (rise < kMinRiseDb || rise - kLostPerSecond * away <= best) continue;

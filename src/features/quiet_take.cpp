@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "features/quiet_take.h"
+#include "core/statistics.h"
 
 #include <algorithm>
 #include <array>
@@ -29,13 +30,6 @@ std::vector<double> framePowers(const BandLevels& levels) {
     return out;
 }
 
-double quantileOf(std::vector<double> v, double share) {
-    const auto nth =
-        v.begin() + static_cast<std::ptrdiff_t>(share * static_cast<double>(v.size() - 1));
-    std::nth_element(v.begin(), nth, v.end());
-    return *nth;
-}
-
 }  // namespace
 
 bool quietButForClaps(const SoundScan& take, TimeRange within) {
@@ -58,7 +52,7 @@ bool quietButForClaps(const SoundScan& take, TimeRange within) {
         if (!claps[i]) rest.push_back(power[i]);
     }
     if (heights.empty()) return false;
-    return rest.empty() || quantileOf(rest, kNearly) < kUnder * quantileOf(heights, 0.5);
+    return rest.empty() || quantile(rest, kNearly) < kUnder * quantile(heights, 0.5);
 }
 
 }  // namespace brisk

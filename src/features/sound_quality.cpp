@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "features/sound_quality.h"
+#include "core/decibels.h"
+#include "core/statistics.h"
 
 #include <algorithm>
 #include <cmath>
 #include <vector>
-
 
 namespace brisk {
 namespace {
@@ -19,15 +20,7 @@ constexpr double kOneSided = 20;   // dB between the sides
 constexpr double kTellsApart = 3;  // dB that make a difference worth naming
 
 double decibels(double v) {
-    return v > 1e-6 ? 20 * std::log10(v) : kSilence;
-}
-
-template <class Number>
-Number quantile(std::vector<Number> v, double q) {
-    if (v.empty()) return {};
-    const auto at = v.begin() + static_cast<std::ptrdiff_t>(q * static_cast<double>(v.size() - 1));
-    std::nth_element(v.begin(), at, v.end());
-    return *at;
+    return v > 1e-6 ? dbOfRatio(v) : kSilence;
 }
 
 /// Levels of stretches of 8 ms and more, in dB.

@@ -49,6 +49,10 @@ struct SoundScan {
     }
     /// Where the take ends: its picture or its sound, whichever is longer.
     [[nodiscard]] Seconds endOfTake() const { return std::max(pictures.end(), onTake().end); }
+    /// What of a take there is to see: its picture's length, or its sound's where it has none.
+    [[nodiscard]] TimeRange wholeTake() const {
+        return {{0}, pictures.empty() ? endOfTake() : pictures.end()};
+    }
     /// A reader that lands exactly wherever it seeks.
     [[nodiscard]] Result<SoundReader> open() const;
 };

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/decibels.h"
 #include "dsp/block_sums.h"
 
 namespace brisk {
@@ -61,14 +62,14 @@ void SpikeDetector::examine(std::span<const double> recent) {
     const double now = mean(kBefore, kBefore + 3);
     if (now <= 4 * recent[kBefore - 1] || now <= usual_) return;  // cheap, and nearly always true
     const double before = mean(kBefore - 24, kBefore) + 0.02 * usual_ + 1e-12;
-    const double rise = 10 * std::log10(now / before);
+    const double rise = dbOfPower(now / before);
     if (rise < kMinRiseDb) return;
     // Nothing around it is louder, bar its own first few milliseconds.
     for (std::size_t i = 0; i < kBefore - 24; ++i) {
         if (recent[i] > now / 2) return;
     }
     const double later = mean(kBefore + 150, kBefore + 250) + 1e-13;
-    if (10 * std::log10(now / later) < kMinFade) return;
+    if (dbOfPower(now / later) < kMinFade) return;
     const auto hop = hops_ - static_cast<std::int64_t>(kAfter);
     // The three hops are entered by the crack one after the other: it began in the first that
     // holds a good part of it.

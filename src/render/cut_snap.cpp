@@ -2,6 +2,8 @@
 // The idea: the recording's level over time, 125 times a second, is known from reading it. A pause
 // is what lies near the quietest that is around; an onset is where it rises out of what was before.
 #include "render/cut_snap.h"
+#include "core/decibels.h"
+#include "core/statistics.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,7 +24,7 @@ constexpr Seconds kBefore{0.01};
 double levelOf(const BandFrame& f) {
     double power = 0;
     for (const std::uint8_t halfDb : f) power += std::pow(10.0, halfDb / 20.0);
-    return 10 * std::log10(power);
+    return dbOfPower(power);
 }
 
 /// Levels of a piece's recording around a moment, on frames of take time.
@@ -54,10 +56,7 @@ Levels levelsAround(const BandLevels& bands, Seconds at) {
         l.db.push_back(levelOf(bands[static_cast<std::size_t>(n)]));
     }
     if (l.db.empty()) return l;
-    auto sorted = l.db;
-    const auto tenth = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 10);
-    std::nth_element(sorted.begin(), tenth, sorted.end());
-    l.quietest = *tenth;
+    l.quietest = quantile(l.db, 0.1);
     return l;
 }
 

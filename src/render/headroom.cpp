@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/decibels.h"
 #include "render/routing.h"
 #include "render/take_sound.h"
 
@@ -13,10 +14,6 @@ namespace {
 /// What lies between samples, and what a resampler's filter adds, of sounds that are not made to
 /// break it.
 constexpr double kBetweenSamplesDb = 3;
-
-double factorOf(double db) {
-    return std::pow(10.0, db / 20);
-}
 
 /// The largest factor by which a recording's channels come together in one ear.
 double mixFactor(const SoundScan& scan, const HeardChannels& heard) {
@@ -48,9 +45,9 @@ bool surelyFits(const TakeSoundPlan& plan) {
     const SoundChoice& c = plan.choice;
     const double camera =
         plan.take->level.samplePeak * loudnessGain(*plan.take, *plan.clean.front().recording);
-    if (c.camera == CameraSound::Blended) peak += factorOf(c.blendDb) * camera;
+    if (c.camera == CameraSound::Blended) peak += ratioOfDb(c.blendDb) * camera;
     if (c.uncovered == Uncovered::Camera) peak = std::max(peak, camera);
-    return peak * factorOf(plan.level.gainDb + kBetweenSamplesDb) < 1;
+    return peak * ratioOfDb(plan.level.gainDb + kBetweenSamplesDb) < 1;
 }
 
 bool needsMeasuring(const TakeSoundPlan& plan, Coding coding) {

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <vector>
 
+#include "core/decibels.h"
 #include "dsp/programme_loudness.h"
 #include "render/headroom.h"
 #include "render/take_sound.h"
@@ -47,7 +48,7 @@ Result<LevelPlan> measureLevel(const TakeSoundPlan& plan, const JobControl& job)
     }
     LevelPlan level = plan.level;
     level.lufs = meter.lufs();
-    level.samplePeakDb = 20 * std::log10(std::max(1e-6, static_cast<double>(peak)));
+    level.samplePeakDb = dbOfRatio(std::max(1e-6, static_cast<double>(peak)));
     level.truePeakDbtp = std::max(meter.truePeakDb(), level.samplePeakDb);
     level.peakKnown = true;
     return level;

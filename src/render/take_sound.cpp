@@ -9,6 +9,7 @@
 #include <cmath>
 #include <numbers>
 
+#include "core/decibels.h"
 #include "dsp/peak_limiter.h"
 #include "render/routing.h"
 
@@ -20,7 +21,7 @@ constexpr Seconds kClapFade{0.004};
 constexpr Seconds kTouching{0.001};  // pieces nearer than that leave no gap
 
 double factor(double db) {
-    return db <= -120 ? 0 : std::pow(10.0, db / 20);
+    return db <= -120 ? 0 : ratioOfDb(db);
 }
 
 /// From 0 to 1 over `over`, `into` a fade: the amplitude of equal power, whose square and that of
@@ -53,7 +54,7 @@ std::vector<TimeRange> coverage(const CleanPieces& pieces) {
 }  // namespace
 
 TimeRange TakeSoundPlan::wholeTake() const {
-    return {{0}, take->pictures.empty() ? take->endOfTake() : take->pictures.end()};
+    return take->wholeTake();
 }
 
 std::vector<TimeRange> TakeSoundPlan::stretches() const {
@@ -96,7 +97,7 @@ CleanPieces withoutDrift(CleanPieces pieces) {
 
 float loudnessGain(const SoundScan& take, const SoundScan& recording) {
     const double db = recording.level.integratedLufs - take.level.integratedLufs;
-    return static_cast<float>(std::pow(10.0, std::clamp(db, -30.0, 30.0) / 20));
+    return static_cast<float>(ratioOfDb(std::clamp(db, -30.0, 30.0)));
 }
 
 struct TakeSound::State {
@@ -284,7 +285,7 @@ Result<void> TakeSound::read(std::span<float> out) {
         if (auto done = s.render(from, std::span(s.ahead).subspan(had * ch)); !done) return done;
     }
     limitPeaks(std::span(s.ahead).first(wanted * ch), s.channels,
-               std::pow(10.0, s.plan.level.ceilingDbtp / 20), out);
+               ratioOfDb(s.plan.level.ceilingDbtp), out);
     s.ahead.erase(s.ahead.begin(), s.ahead.begin() + static_cast<std::ptrdiff_t>(frames * ch));
     s.frame += static_cast<std::int64_t>(frames);
     return {};

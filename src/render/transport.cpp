@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Pitch is kept by the packaged Rubber Band library.
 #include "render/transport.h"
+#include "core/decibels.h"
 
 #include <rubberband/RubberBandStretcher.h>
 
@@ -202,7 +203,7 @@ Result<Transport> openTransport(const std::shared_ptr<const SoundScan>& take,
     auto clean = TakeSound::open(*plan, Transport::kRate);
     if (!clean) return tl::unexpected(clean.error());
     // As loud as the clean sound is made.
-    const auto made = static_cast<float>(std::pow(10.0, plan->level.gainDb / 20));
+    const auto made = static_cast<float>(ratioOfDb(plan->level.gainDb));
     const float gain = made * loudnessGain(*take, *plan->clean.front().recording);
     return Transport(ListeningMix(std::move(*camera), std::move(*clean), gain));
 }

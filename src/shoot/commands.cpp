@@ -33,7 +33,7 @@ void moveTo(ShootState& s, int take, const std::function<ClockLine(const Tether&
         if (&t == first) {
             t.line = to;  // to the last bit
         } else if (!t.beside && !t.locked) {
-            t.line = movedAlong(t.line, seenFrom(from, later), seenFrom(to, later));
+            t.line = movedAlong(t.line, from.from(later), to.from(later));
         }
     });
 }
@@ -70,8 +70,7 @@ Command addMedia(std::vector<MediaItem> items) {
 }
 
 Command findMoved(std::vector<MovedFile> files) {
-    return {{"find-moved", {{"files", files.size()}}},
-            [files = std::move(files)](ShootState& s) {
+    return {{"find-moved", {{"files", files.size()}}}, [files = std::move(files)](ShootState& s) {
                 for (const MovedFile& f : files) {
                     for (MediaItem& m : s.media) {
                         if (m.id == f.media) m.path = f.path;
@@ -82,33 +81,32 @@ Command findMoved(std::vector<MovedFile> files) {
 
 Command swapRecording(const ShootState& now, int media, const std::string& path,
                       const FileIdentity& print, const CopyFit& fit) {
-    return {
-        {"swap-recording",
-         {{"recording", nameOf(now, media)},
-          {"copy", std::filesystem::path(path).filename().string()}}},
-        [media, path, print, fit](ShootState& s) {
-            for (MediaItem& m : s.media) {
-                if (m.id != media) continue;
-                m.path = path;
-                m.identity = print;
-            }
-            for (Mark& m : s.marks) {
-                if (m.media == media) m.time = fit.line.toTake(m.time);
-            }
-            const auto relay = [&](Tether& t) {
-                if (t.recording != media) return;
-                t.line = onCopy(t.line, fit.line);
-                t.polarity *= fit.polarity;
-                t.found.line = onCopy(t.found.line, fit.line);
-                t.found.polarity *= fit.polarity;
-                for (TetherSegment& g : t.found.segments) g.line = onCopy(g.line, fit.line);
-                for (Rival& r : t.found.rivals) r.offset = fit.line.toTake(r.offset);
-            };
-            for (Tether& t : s.tethers) relay(t);
-            for (TakeEdit& e : s.edits) {
-                for (Tether& t : e.tethered) relay(t);
-            }
-        }};
+    return {{"swap-recording",
+             {{"recording", nameOf(now, media)},
+              {"copy", std::filesystem::path(path).filename().string()}}},
+            [media, path, print, fit](ShootState& s) {
+                for (MediaItem& m : s.media) {
+                    if (m.id != media) continue;
+                    m.path = path;
+                    m.identity = print;
+                }
+                for (Mark& m : s.marks) {
+                    if (m.media == media) m.time = fit.line.toTake(m.time);
+                }
+                const auto relay = [&](Tether& t) {
+                    if (t.recording != media) return;
+                    t.line = onCopy(t.line, fit.line);
+                    t.polarity *= fit.polarity;
+                    t.found.line = onCopy(t.found.line, fit.line);
+                    t.found.polarity *= fit.polarity;
+                    for (TetherSegment& g : t.found.segments) g.line = onCopy(g.line, fit.line);
+                    for (Rival& r : t.found.rivals) r.offset = fit.line.toTake(r.offset);
+                };
+                for (Tether& t : s.tethers) relay(t);
+                for (TakeEdit& e : s.edits) {
+                    for (Tether& t : e.tethered) relay(t);
+                }
+            }};
 }
 
 Command removeMedia(const ShootState& now, int id) {
@@ -120,7 +118,8 @@ Command removeMedia(const ShootState& now, int id) {
 }
 
 Command backToSnapshot(const Snapshot& snapshot) {
-    return {{"back-to-snapshot", {{"snapshot", snapshot.name}}}, [then = snapshot.state](ShootState& s) {
+    return {{"back-to-snapshot", {{"snapshot", snapshot.name}}},
+            [then = snapshot.state](ShootState& s) {
                 const ShootState now = s;
                 s = *then;
                 for (const MediaItem& m : now.media) {
@@ -195,7 +194,8 @@ Command lockAll(const std::vector<int>& takes) {
 
 Command setRole(const ShootState& now, int media, MediaKind role) {
     return {{role == MediaKind::Take ? "use-as-take" : "use-as-recording",
-             {{"file", nameOf(now, media)}}}, [media, role](ShootState& s) {
+             {{"file", nameOf(now, media)}}},
+            [media, role](ShootState& s) {
                 for (MediaItem& m : s.media) {
                     if (m.id == media) m.role = role;
                 }
@@ -205,8 +205,7 @@ Command setRole(const ShootState& now, int media, MediaKind role) {
 }
 
 Command setCamera(const std::vector<int>& takes, const std::string& name) {
-    return {{"name-camera", {{"takes", takes.size()}}},
-            [takes, name](ShootState& s) {
+    return {{"name-camera", {{"takes", takes.size()}}}, [takes, name](ShootState& s) {
                 for (MediaItem& m : s.media) {
                     if (std::find(takes.begin(), takes.end(), m.id) != takes.end()) {
                         m.camera = name;
@@ -216,12 +215,10 @@ Command setCamera(const std::vector<int>& takes, const std::string& name) {
 }
 
 Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins) {
-    const Fact label =
-        joins.size() == 1
-            ? Fact{"join-two",
-                   {{"before", nameOf(now, joins.front().before)},
-                    {"after", nameOf(now, joins.front().after)}}}
-            : Fact{"join-takes", {{"takes", joins.size() + 1}}};
+    const Fact label = joins.size() == 1 ? Fact{"join-two",
+                                                {{"before", nameOf(now, joins.front().before)},
+                                                 {"after", nameOf(now, joins.front().after)}}}
+                                         : Fact{"join-takes", {{"takes", joins.size() + 1}}};
     return {label, [joins](ShootState& s) {
                 for (const ContinuedTake& c : joins) {
                     for (MediaItem& m : s.media) {
@@ -278,11 +275,8 @@ Command hear(const ShootState& now, int take, const std::vector<int>& recordings
 }
 
 Command moveClean(const ShootState& now, int take, Seconds by) {
-    return {{"move-clean", {{"take", nameOf(now, take)}, {"by", by}}},
-            [take, by](ShootState& s) {
-                moveTo(s, take, [&](const Tether& t) {
-                    return ClockLine{t.line.offset - by, t.line.drift};
-                });
+    return {{"move-clean", {{"take", nameOf(now, take)}, {"by", by}}}, [take, by](ShootState& s) {
+                moveTo(s, take, [&](const Tether& t) { return t.line.shifted(-by); });
             }};
 }
 
@@ -320,10 +314,9 @@ Command backToFound(const ShootState& now, int take) {
 }
 
 Command setSoundDelay(const ShootState& now, int take, Seconds delay) {
-    const Fact what =
-        delay.value == 0
-            ? Fact{"forget-distance", {{"take", nameOf(now, take)}}}
-            : Fact{"sound-on-its-way", {{"take", nameOf(now, take)}, {"by", delay}}};
+    const Fact what = delay.value == 0
+                          ? Fact{"forget-distance", {{"take", nameOf(now, take)}}}
+                          : Fact{"sound-on-its-way", {{"take", nameOf(now, take)}, {"by", delay}}};
     return {what, [take, delay](ShootState& s) {
                 forTethers(s, take, [&](Tether& t) {
                     if (!t.locked) t.soundDelay = delay;

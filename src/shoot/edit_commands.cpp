@@ -15,8 +15,8 @@ Command setShootSound(const ShootState& now, const SoundChoice& choice, const Fa
 
 Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
                      const std::optional<SoundChoice>& choice) {
-    const Fact what = choice ? soundChange(now.soundOf(takes.front()), *choice)
-                             : Fact{"sound-as-for-all"};
+    const Fact what =
+        choice ? soundChange(now.soundOf(takes.front()), *choice) : Fact{"sound-as-for-all"};
     const Fact label =
         takes.size() == 1
             ? Fact{"sound-for-take", {{"take", nameOf(now, takes.front())}, {"what", what}}}

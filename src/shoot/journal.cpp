@@ -213,8 +213,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
                 if (now != shootJson(was, {})) return std::nullopt;
                 if (ahead) {
                     const ShootState base = shootFromJson(lines[0].at("base"));
-                    saved->shoot.apply({{"unsaved-steps"},
-                                        [base](ShootState& s) { s = base; }});
+                    saved->shoot.apply({{"unsaved-steps"}, [base](ShootState& s) { s = base; }});
                     ++found.steps;
                 }
             }

@@ -34,7 +34,8 @@ Command addMark(const ShootState& now, int media, Seconds time, std::string name
 }
 
 Command moveMark(const ShootState& now, int mark, Seconds time) {
-    return changed({"move-mark", {{"mark", nameOf(now, mark)}}}, mark, [time](Mark& m) { m.time = time; });
+    return changed({"move-mark", {{"mark", nameOf(now, mark)}}}, mark,
+                   [time](Mark& m) { m.time = time; });
 }
 
 Command renameMark(const ShootState& now, int mark, std::string name) {

@@ -30,23 +30,19 @@ void layBeside(ShootState& s, int take, int neighbour, Seconds later) {
         Tether t = *a;
         t.take = take;
         t.locked = false;
-        t.line = t.found.line = seenFrom(a->line, later);
+        t.line = t.found.line = a->line.from(later);
         t.found.segments.clear();
         t.found.slips.clear();
         t.found.rivals.clear();
         t.found.status = MatchStatus::Unsure;
-        t.found.reason = {{later > Seconds{0} ? "goes-on-from" : "goes-on-in",
-                           {{"take", nameOf(s, neighbour)}}}};
+        t.found.reason = {
+            {later > Seconds{0} ? "goes-on-from" : "goes-on-in", {{"take", nameOf(s, neighbour)}}}};
         placed.push_back(t);
     }
     if (!placed.empty()) replaceTethers(s, take, placed);
 }
 
 }  // namespace
-
-ClockLine seenFrom(ClockLine line, Seconds later) {
-    return {line.toRecording(later), line.drift};
-}
 
 Seconds startIn(const std::vector<std::pair<int, Seconds>>& all, int take) {
     return std::find_if(all.begin(), all.end(), [&](const auto& o) { return o.first == take; })
@@ -69,8 +65,7 @@ void shareLines(ShootState& s, int take) {
                               [](const Tether* a, const Tether* b) { return rank(*a) < rank(*b); });
         for (Tether* t : tethers) {
             if (t == leader) continue;
-            takeLine(*t,
-                     seenFrom(leader->line, startIn(all, t->take) - startIn(all, leader->take)));
+            takeLine(*t, leader->line.from(startIn(all, t->take) - startIn(all, leader->take)));
         }
     }
     const auto lay = [&](std::size_t i, std::size_t by) {

@@ -7,9 +7,6 @@
 
 namespace brisk {
 
-/// A line of one take as a line of another that begins at `later` on its time.
-ClockLine seenFrom(ClockLine line, Seconds later);
-
 /// When one of several takes that are one begins, on the time of the first. \param all  of
 /// ShootState::oneWith.
 Seconds startIn(const std::vector<std::pair<int, Seconds>>& all, int take);

@@ -56,7 +56,7 @@ struct Tether {
     Seconds soundDelay{0};
 
     /// Where the clean sound is heard and written: the acoustic match, less the sound's way.
-    [[nodiscard]] ClockLine heardLine() const { return {line.toRecording(soundDelay), line.drift}; }
+    [[nodiscard]] ClockLine heardLine() const { return line.from(soundDelay); }
     [[nodiscard]] TetherState state() const;
     [[nodiscard]] bool movedByHand() const { return !(line == found.line); }
     friend bool operator==(const Tether&, const Tether&) = default;

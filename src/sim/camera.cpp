@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/decibels.h"
 #include "dsp/resampler.h"
 #include "media/write/movie_writer.h"
 #include "sim/bench_picture.h"
@@ -65,7 +66,7 @@ struct Camera::State {
         }
         std::vector<float> heard;
         room.process(block, heard);
-        const auto noise = static_cast<float>(std::pow(10.0, spec.noiseDb / 20));
+        const auto noise = static_cast<float>(ratioOfDb(spec.noiseDb));
         std::vector<float> kept;
         for (std::size_t n = 0; n < heard.size(); ++n) {
             float v = 0.8f * heard[n] + noise * tone.next();

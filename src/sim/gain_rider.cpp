@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "sim/gain_rider.h"
+#include "core/decibels.h"
 
 #include <algorithm>
 #include <cmath>
@@ -7,7 +8,7 @@
 namespace brisk::sim {
 
 GainRider::GainRider(double target, double mostGainDb)
-    : target_(target), most_(std::pow(10.0, mostGainDb / 20)) {}
+    : target_(target), most_(ratioOfDb(mostGainDb)) {}
 
 float GainRider::process(float v) {
     constexpr double kAttack = 1.0 / (0.005 * 48000);

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <optional>
 
+#include "core/decibels.h"
 #include "dsp/resampler.h"
 #include "media/write/movie_writer.h"
 #include "sim/noise.h"
@@ -111,7 +112,7 @@ Result<void> Recorder::hear(std::span<const float> world) {
     State& s = *state_;
     std::vector<float> heard;
     s.room_.process(world, heard);
-    const auto noise = static_cast<float>(std::pow(10.0, s.spec.noiseDb / 20));
+    const auto noise = static_cast<float>(ratioOfDb(s.spec.noiseDb));
     const float sign = s.spec.upsideDown ? -1.0f : 1.0f;
     std::vector<float> kept;
     for (const float v : heard) {

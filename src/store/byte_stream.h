@@ -7,10 +7,13 @@
 ///     ByteReader r(in, bytes); bool ok = r.get(samples) && r.get(values) && r.checksumFollows();
 #pragma once
 
+#include <xxhash.h>
+
 #include <algorithm>
 #include <cstdint>
 #include <cstring>
 #include <istream>
+#include <memory>
 #include <ostream>
 #include <string>
 #include <type_traits>
@@ -18,22 +21,17 @@
 
 namespace brisk {
 
-/// Notices damage, guards against nobody.
-/// Source: FNV-1a, eight bytes at a time, folded so that high bits reach low ones.
+/// Notices damage, guards against nobody. Source: XXH3, 64 bits.
 class RunningChecksum {
   public:
-    void add(const char* data, std::size_t bytes) {
-        for (std::size_t i = 0; i < bytes; i += sizeof(std::uint64_t)) {
-            std::uint64_t word = bytes - i;
-            std::memcpy(&word, data + i, std::min(sizeof word, bytes - i));
-            sum_ = (sum_ ^ word) * 0x100000001b3u;
-            sum_ ^= sum_ >> 29;
-        }
+    RunningChecksum() : state_(XXH3_createState(), XXH3_freeState) {
+        XXH3_64bits_reset(state_.get());
     }
-    [[nodiscard]] std::uint64_t value() const { return sum_; }
+    void add(const char* data, std::size_t bytes) { XXH3_64bits_update(state_.get(), data, bytes); }
+    [[nodiscard]] std::uint64_t value() const { return XXH3_64bits_digest(state_.get()); }
 
   private:
-    std::uint64_t sum_ = 0xcbf29ce484222325u;
+    std::unique_ptr<XXH3_state_t, XXH_errorcode (*)(XXH3_state_t*)> state_;
 };
 
 template <class T>

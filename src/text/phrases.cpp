@@ -217,7 +217,6 @@ const std::vector<Phrase>& allPhrases() {
             {"no-other-place", PHRASE("No other place came near.")},
             {"no-marks", PHRASE("There are no marks yet.")},
             {"no-claps", PHRASE("No claps were found.")},
-            {"nothing-would-change", PHRASE("It would change nothing here.")},
             // How marks were laid upon each other (day/place_offers).
             {"marks-joined", PHRASE("{where}{more:run}")},
             {"drift-measured", PHRASE("; drift measured")},

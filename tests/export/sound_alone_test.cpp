@@ -109,6 +109,20 @@ TEST_F(SoundAlone, TheTimeOfDayIsTheTakesTimecodeOrElseTheRecordersClock) {
     EXPECT_EQ(timeReference(plan(SoundFormat::Wav), {0}), std::nullopt);
 }
 
+TEST_F(SoundAlone, APieceCarriesItsOwnTimeOfDay) {
+    make("", "1000000");
+    SoundExportPlan whole = plan(SoundFormat::Wav);
+    whole.sound.kept = {{{6.02}, {9}}};
+    const auto written = exportSound(plansForSounds(whole).front(), {});
+    ASSERT_TRUE(written) << written.error().sentence;
+    const double begins = take_.pictures.timeOf(take_.pictures.frameAt({6.02})).value;
+    const ClockLine line = whole.sound.clean.front().line;
+    const auto reference = 1000000 + std::llround(line.toRecording({begins}).value * 48000);
+    EXPECT_NE(tagsOf(written->path).find("time_reference=" + std::to_string(reference)),
+              std::string::npos)
+        << tagsOf(written->path);
+}
+
 TEST_F(SoundAlone, EachKeptPieceAndEachMicrophoneIsAFile) {
     make("", "");
     SoundExportPlan whole = plan(SoundFormat::Wav);

@@ -50,6 +50,20 @@ TEST_F(SessionTest, AFileWhoseReadingWasStoppedCanBeAddedAgain) {
     }
 }
 
+TEST_F(SessionTest, ARecordingRemovedWhileASearchRunsGetsNoTether) {
+    const auto day = test::babble(60, 48000, 5);
+    test::writeSound(folder_.file("day.wav"), day, {});
+    test::writeTake(folder_.file("a.mp4"), {day.begin() + 48000 * 9, day.begin() + 48000 * 40}, {});
+    session_.addFiles({QString::fromStdString(folder_.file("day.wav")),
+                       QString::fromStdString(folder_.file("a.mp4"))});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session_.canFindMatches(); }, 20000));
+    session_.findMatches();
+    session_.apply(commands::removeMedia(session_.state(),
+                                         session_.state().ids(MediaKind::Recording).front()));
+    ASSERT_TRUE(waitQuiet());
+    EXPECT_TRUE(session_.state().tethers.empty());
+}
+
 TEST_F(SessionTest, TheSameFileTwiceIsOneFile) {
     session_.addFiles({path_, path_});
     ASSERT_TRUE(waitQuiet());

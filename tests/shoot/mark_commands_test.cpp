@@ -55,6 +55,21 @@ TEST_F(ByHand, ATakeLaidOnARecordingNeedsAnEarAndHasNothingToGoBackTo) {
               "Place the clean sound of press-02.mov at 2 pairs, at most 1.0 ms apart");
 }
 
+// What was marked stays marked: the copy's head was cut off, so everything in it is earlier.
+TEST_F(ByHand, MarksMoveWithARecordingThatIsSwappedForACopyThatBeginsLater) {
+    shoot.apply(commands::layOn(shoot.state(), kTake, kRecording, {12}));
+    shoot.apply(commands::addMark(shoot.state(), kRecording, {20}));
+    shoot.apply(commands::addMark(shoot.state(), kTake, {8}));
+    CopyFit fit;
+    fit.line = {{2}, {0}};
+    shoot.apply(commands::swapRecording(shoot.state(), kRecording, "/card/repaired.wav", {}, fit));
+    EXPECT_DOUBLE_EQ(shoot.state().marksOf(kRecording)[0].time.value, 18);
+    EXPECT_DOUBLE_EQ(shoot.state().marksOf(kTake)[0].time.value, 8);
+    EXPECT_DOUBLE_EQ(tether().line.offset.value, 10);
+    shoot.undo();
+    EXPECT_DOUBLE_EQ(shoot.state().marksOf(kRecording)[0].time.value, 20);
+}
+
 TEST_F(ByHand, NothingMovesWhatIsLocked) {
     shoot.apply(commands::layOn(shoot.state(), kTake, kRecording, {12}));
     shoot.apply(commands::lock(shoot.state(), kTake));

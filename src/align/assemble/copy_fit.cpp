@@ -11,6 +11,7 @@
 #include "align/assemble/match.h"
 #include "align/assemble/recorder_files.h"
 #include "align/measure/window_reader.h"
+#include "core/statistics.h"
 #include "dsp/plain_lag.h"
 
 namespace brisk {
@@ -63,18 +64,11 @@ Result<std::vector<Look>> looks(const SoundScan& copy, const SoundScan& old, Clo
     return out;
 }
 
-double medianOf(std::vector<double> v) {
-    if (v.empty()) return 0;
-    const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), middle, v.end());
-    return *middle;
-}
-
 template <class Of>
 double medianOf(const std::vector<Look>& all, Of of) {
     std::vector<double> v;
     for (const Look& l : all) v.push_back(of(l));
-    return medianOf(std::move(v));
+    return median(std::move(v));
 }
 
 }  // namespace

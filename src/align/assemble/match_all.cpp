@@ -101,89 +101,137 @@ bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& re
            e.line.toRecording(heard.end) <= recording.length();
 }
 
-}  // namespace
-
-AllMatches matchAll(const std::vector<const SoundScan*>& takes,
-                    const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                    int threads, const JobControl& job, const TakeMatched& told) {
-    AllMatches out;
-    out.byTake.resize(takes.size());
-    out.places.resize(takes.size());
-    if (recordings.empty()) return out;
-    // One recording after the other, so that few of them are held ready for searching.
-    std::vector<double> weights;
-    std::vector<SharedSearch> searches(recordings.size());
-    for (std::size_t r = 0; r < recordings.size(); ++r) {
-        searches[r].takesLeft = takes.size();
-        // The search grows with the recording; the measuring costs like some ten minutes of it.
-        weights.insert(weights.end(), takes.size(), 600 + recordings[r]->length().value);
+/// One search of all takes on all recordings. Piece k is take k % takes on recording k / takes: one
+/// recording after the other, so that few of them are held ready for searching.
+class WholeSearch {
+  public:
+    WholeSearch(const std::vector<const SoundScan*>& takes,
+                const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
+                const JobControl& job, const TakeMatched& told)
+        : takes_(takes),
+          recordings_(recordings),
+          options_(options),
+          job_(job),
+          told_(told),
+          progress_(weights(), job),
+          searches_(recordings.size()),
+          answers_(takes.size() * recordings.size()),
+          asked_(takes.size(), 0),
+          settled_(takes.size()) {
+        for (SharedSearch& s : searches_) s.takesLeft = takes.size();
+        out_.byTake.resize(takes.size());
+        out_.places.resize(takes.size());
     }
-    SharedProgress progress(weights, job);
-    Answers answers(weights.size());
-    std::mutex telling;
-    std::vector<std::size_t> asked(takes.size(), 0);
-    std::vector<std::optional<Settled>> settled(takes.size());
-    const auto ask = [&](std::size_t k) {
-        if (job.stopRequested()) return;
-        const JobControl piece = progress.piece(k);
-        const std::size_t r = k / takes.size();
-        MatchOptions own = options;
-        if (const auto& s = settled[k % takes.size()];
-            s && neverTogether(*recordings[s->recording], *recordings[r])) {
+
+    AllMatches run(int threads) {
+        if (takes_.size() < kManyTakes) {
+            parallelFor(answers_.size(), threads, [this](std::size_t k) { ask(k); });
+        } else {
+            oneAfterTheOther(threads);
+        }
+        for (std::size_t t = 0; t < takes_.size(); ++t) {
+            for (std::size_t r = 0; r < recordings_.size(); ++r) {
+                const auto& a = answers_[r * takes_.size() + t];
+                if (a && !*a) note(out_.problems, a->error());
+            }
+        }
+        out_.stopped = job_.stopRequested();
+        return std::move(out_);
+    }
+
+  private:
+    /// The search grows with the recording; the measuring costs like some ten minutes of it.
+    [[nodiscard]] std::vector<double> weights() const {
+        std::vector<double> w;
+        for (const SoundScan* r : recordings_) {
+            w.insert(w.end(), takes_.size(), 600 + r->length().value);
+        }
+        return w;
+    }
+
+    /// What was found on one recording is known on the next; the answer then depends on the order
+    /// of files, not on that of threads.
+    void oneAfterTheOther(int threads) {
+        for (std::size_t r = 0; r < recordings_.size(); ++r) {
+            parallelFor(takes_.size(), threads, [&](std::size_t t) { ask(r * takes_.size() + t); });
+            for (std::size_t t = 0; t < takes_.size(); ++t) {
+                const auto& a = answers_[r * takes_.size() + t];
+                if (!a || !*a || !settles(**a, *takes_[t], *recordings_[r])) continue;
+                // Shown at once; what the other recordings add comes when they have been asked.
+                if (told_ && !settled_[t] && r + 1 < recordings_.size()) told_(t, {{r, **a}});
+                settled_[t] = Settled{r, (*a)->evidence.coarse};
+            }
+        }
+    }
+
+    /// One take on one recording; the last of a take's answers brings its places.   Threads: any.
+    void ask(std::size_t k) {
+        if (job_.stopRequested()) return;
+        const JobControl piece = progress_.piece(k);
+        const std::size_t r = k / takes_.size(), t = k % takes_.size();
+        MatchOptions own = options_;
+        const auto& s = settled_[t];
+        if (s && neverTogether(*recordings_[s->recording], *recordings_[r])) {
             own.leastCoarse = kWorthALook * s->coarse;
         }
-        if (own.method != MatchMethod::Claps) own.searched = searches[r].use(*recordings[r]);
-        const std::size_t t = k % takes.size();
-        auto answer = matchPair(*takes[t], *recordings[r], own, piece);
-        searches[r].done();
+        if (own.method != MatchMethod::Claps) own.searched = searches_[r].use(*recordings_[r]);
+        auto answer = matchPair(*takes_[t], *recordings_[r], own, piece);
+        searches_[r].done();
         piece.report(1);
         std::vector<RankedMatch> all;
         {
-            const std::scoped_lock one(telling);
-            answers[k] = std::move(answer);
-            if (++asked[t] < recordings.size()) return;
-            all = ranked(answers, t, takes.size(), recordings.size());
+            const std::scoped_lock one(telling_);
+            answers_[k] = std::move(answer);
+            if (++asked_[t] < recordings_.size()) return;
+            all = ranked(answers_, t, takes_.size(), recordings_.size());
         }
-        if (all.empty()) return;
-        auto places = takePlaces(*takes[t], recordings, all, job.withReport({}));
-        const std::scoped_lock one(telling);
+        if (!all.empty()) place(t, std::move(all));
+    }
+
+    /// Puts a take's answers together.   Threads: any.
+    void place(std::size_t t, std::vector<RankedMatch> all) {
+        auto places = takePlaces(*takes_[t], recordings_, all, job_.withReport({}));
+        const std::scoped_lock one(telling_);
         if (!places) {
             if (places.error().code == ErrorCode::Cancelled) return;
-            note(out.problems, places.error());
+            note(out_.problems, places.error());
             // What was measured holds; only how files go on from each other is not known.
             places = std::vector<TakePlace>{};
             if (all.front().estimate.status != MatchStatus::Unmatched) {
                 places->push_back({all.front().recording, all.front().estimate});
             }
         }
-        out.byTake[t] = std::move(all);
-        out.places[t] = std::move(*places);
-        if (told) told(t, out.places[t]);
-    };
-    if (takes.size() < kManyTakes) {
-        parallelFor(answers.size(), threads, ask);
-    } else {
-        // One recording after the other, so that what was found on one is known on the next; the
-        // answer then depends on the order of files, not on that of threads.
-        for (std::size_t r = 0; r < recordings.size(); ++r) {
-            parallelFor(takes.size(), threads, [&](std::size_t t) { ask(r * takes.size() + t); });
-            for (std::size_t t = 0; t < takes.size(); ++t) {
-                const auto& a = answers[r * takes.size() + t];
-                if (!a || !*a || !settles(**a, *takes[t], *recordings[r])) continue;
-                // Shown at once; what the other recordings add comes when they have been asked.
-                if (told && !settled[t] && r + 1 < recordings.size()) told(t, {{r, **a}});
-                settled[t] = Settled{r, (*a)->evidence.coarse};
-            }
-        }
+        out_.byTake[t] = std::move(all);
+        out_.places[t] = std::move(*places);
+        if (told_) told_(t, out_.places[t]);
     }
-    for (std::size_t t = 0; t < takes.size(); ++t) {
-        for (std::size_t r = 0; r < recordings.size(); ++r) {
-            const auto& a = answers[r * takes.size() + t];
-            if (a && !*a) note(out.problems, a->error());
-        }
+
+    const std::vector<const SoundScan*>& takes_;
+    const std::vector<const SoundScan*>& recordings_;
+    const MatchOptions& options_;
+    const JobControl& job_;
+    const TakeMatched& told_;
+    SharedProgress progress_;
+    std::vector<SharedSearch> searches_;
+    std::mutex telling_;
+    Answers answers_;                 // guarded by telling_ while pieces run
+    std::vector<std::size_t> asked_;  // so is this
+    std::vector<std::optional<Settled>> settled_;
+    AllMatches out_;
+};
+
+}  // namespace
+
+AllMatches matchAll(const std::vector<const SoundScan*>& takes,
+                    const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
+                    int threads, const JobControl& job, const TakeMatched& told) {
+    if (recordings.empty()) {
+        AllMatches none;
+        none.byTake.resize(takes.size());
+        none.places.resize(takes.size());
+        return none;
     }
-    out.stopped = job.stopRequested();
-    return out;
+    return WholeSearch(takes, recordings, options, job, told).run(threads);
 }
 
 }  // namespace brisk

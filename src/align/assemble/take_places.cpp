@@ -59,9 +59,9 @@ class Microphone {
         TetherEstimate& e = laid_.front().place.estimate;
         e.status = MatchStatus::Unsure;
         e.confidence = std::min(e.confidence, kContradicted);
-        e.reason.insert(e.reason.begin(), {"fits-two-recordings",
-                                           {{"other", fileNameOf(other)},
-                                            {"recording", fileNameOf(first())}}});
+        e.reason.insert(e.reason.begin(),
+                        {"fits-two-recordings",
+                         {{"other", fileNameOf(other)}, {"recording", fileNameOf(first())}}});
     }
     /// Looks for the files that go on where these end.
     Result<void> complete() {

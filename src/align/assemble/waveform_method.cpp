@@ -9,6 +9,7 @@
 #include "align/measure/estimate_from.h"
 #include "align/measure/jump_search.h"
 #include "align/nominate/coarse_search.h"
+#include "core/decibels.h"
 
 namespace brisk {
 namespace {
@@ -142,6 +143,57 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
     return tested;
 }
 
+/// Places that the sound cannot tell apart are put in the order that the stamps give them.
+/// \return whether that changed which comes first.
+bool preferStamped(std::vector<Tested>& tested, const std::optional<StampPlace>& stamps,
+                   Seconds scratchStart) {
+    if (!stamps) return false;
+    for (std::size_t i = 0; i < tested.size(); ++i) {
+        const Seconds there = onTakeTime(tested[i].match.line, scratchStart).offset;
+        if (tested[i].weight < kRivalTooNear * tested.front().weight ||
+            std::fabs((there - stamps->line.offset).value) >= kStampedSeconds) {
+            continue;
+        }
+        const auto at = tested.begin() + static_cast<std::ptrdiff_t>(i);
+        std::rotate(tested.begin(), at, at + 1);
+        return i != 0;
+    }
+    return false;
+}
+
+struct Rivals {
+    std::vector<Rival> places;
+    double strongest = 0;
+};
+
+/// The other places, and how near the strongest of them comes to the best.
+Rivals rivalsOf(const std::vector<Tested>& tested, Seconds scratchStart) {
+    const Tested& best = tested.front();
+    Rivals out;
+    for (std::size_t i = 1; i < tested.size(); ++i) {
+        const Tested& other = tested[i];
+        if (samePlace(best.match, other.match)) continue;
+        out.strongest = std::max(out.strongest, rivalStrength(best.match, other.match));
+        out.places.push_back(rivalAt(other.match.line, scratchStart, other.weight, best.weight));
+    }
+    return out;
+}
+
+/// A place that belongs to another part of the same take is no rival.
+void dropOwnParts(Rivals& rivals, const std::vector<MatchedRange>& parts, Seconds scratchStart) {
+    if (parts.size() < 2) return;
+    std::erase_if(rivals.places, [&](const Rival& r) {
+        return std::any_of(parts.begin(), parts.end(), [&](const auto& p) {
+            return std::fabs((onTakeTime(p.match.line, scratchStart).offset - r.offset).value) <
+                   kSameSeconds;
+        });
+    });
+    rivals.strongest = 0;
+    for (const auto& r : rivals.places) {
+        rivals.strongest = std::max(rivals.strongest, ratioOfDb(r.relativeDb));
+    }
+}
+
 }  // namespace
 
 Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
@@ -150,7 +202,8 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
     auto places = candidates(reader, searched, stamps, job.part(0, 0.4));
     if (!places) {
         if (!isAnswer(places.error())) return tl::unexpected(places.error());
-        return refusal({places.error().code == ErrorCode::Silent ? "one-is-silent" : "too-short-to-tell"});
+        return refusal(
+            {places.error().code == ErrorCode::Silent ? "one-is-silent" : "too-short-to-tell"});
     }
     if (places->empty()) return refusal({"no-place"});
     if (places->front().score < leastCoarse) {
@@ -160,53 +213,17 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
     if (!tested) return tl::unexpected(tested.error());
     if (tested->empty()) return refusal({"too-little-shared"});
 
-    const SoundScan& take = reader.take();
-    const Seconds scratchStart = take.info.soundStartInTake();
-    const auto byStamps = [&](const FineMatch& m) {
-        return stamps &&
-               std::fabs((onTakeTime(m.line, scratchStart).offset - stamps->line.offset).value) <
-                   kStampedSeconds;
-    };
-    // Places that the sound cannot tell apart are put in the order that the stamps give them.
-    std::size_t chosen = 0;
-    for (std::size_t i = 0; i < tested->size(); ++i) {
-        if ((*tested)[i].weight >= kRivalTooNear * tested->front().weight &&
-            byStamps((*tested)[i].match)) {
-            chosen = i;
-            break;
-        }
-    }
-    std::rotate(tested->begin(), tested->begin() + static_cast<std::ptrdiff_t>(chosen),
-                tested->begin() + static_cast<std::ptrdiff_t>(chosen) + 1);
-    const Tested& best = tested->front();
-    double rival = 0;
-    std::vector<Rival> rivals;
-    for (std::size_t i = 1; i < tested->size(); ++i) {
-        const Tested& other = (*tested)[i];
-        if (samePlace(best.match, other.match)) continue;
-        rival = std::max(rival, rivalStrength(best.match, other.match));
-        rivals.push_back(rivalAt(other.match.line, scratchStart, other.weight, best.weight));
-    }
-    auto stretches = findJumps(reader, best.match, job.part(0.9, 1.0));
-    if (!stretches) return tl::unexpected(stretches.error());
-    // A place that belongs to another stretch of the same take is no rival.
-    if (stretches->size() > 1) {
-        std::erase_if(rivals, [&](const Rival& r) {
-            return std::any_of(stretches->begin(), stretches->end(), [&](const auto& s) {
-                return std::fabs((onTakeTime(s.match.line, scratchStart).offset - r.offset).value) <
-                       kSameSeconds;
-            });
-        });
-        rival = 0;
-        for (const auto& r : rivals) rival = std::max(rival, std::pow(10.0, r.relativeDb / 20));
-    }
-    TetherEstimate e = estimateFrom(*stretches, scratchStart);
-    e.rivals = std::move(rivals);
-    judge(*stretches, rival, e);
-    for (Fact& f : jumpFacts(e.segments)) e.reason.push_back(std::move(f));
-    if (chosen != 0 && e.status == MatchStatus::Unsure) {
-        e.reason.push_back({"where-stamps-have-it"});
-    }
+    const Seconds scratchStart = reader.take().info.soundStartInTake();
+    const bool byStamps = preferStamped(*tested, stamps, scratchStart);
+    Rivals rivals = rivalsOf(*tested, scratchStart);
+    auto parts = findJumps(reader, tested->front().match, job.part(0.9, 1.0));
+    if (!parts) return tl::unexpected(parts.error());
+    dropOwnParts(rivals, *parts, scratchStart);
+    TetherEstimate e = estimateFrom(*parts, scratchStart);
+    e.rivals = std::move(rivals.places);
+    judge(*parts, rivals.strongest, e);
+    add(e.reason, jumpFacts(e.segments));
+    if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});
     return e;
 }
 

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "align/measure/line_fit.h"
+#include "core/statistics.h"
 
 namespace brisk {
 namespace {
@@ -33,8 +34,7 @@ Fact heardAs(double slip) {
 double medianOf(std::span<const LinePoint> points) {
     std::vector<double> v;
     for (const auto& p : points) v.push_back(p.value);
-    std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2), v.end());
-    return v[v.size() / 2];
+    return median(std::move(v));
 }
 
 /// Steps between neighbours that the points on both sides bear out.
@@ -58,30 +58,21 @@ std::vector<SlipJump> findJumps(std::span<const LinePoint> heard) {
     return jumps;
 }
 
-}  // namespace
-
-FitVerdict fitVerdict(std::span<const SlipPoint> points) {
-    FitVerdict v;
-    v.asked = static_cast<int>(points.size());
-    std::vector<LinePoint> heard;
-    for (const auto& p : points) {
-        if (p.slip) heard.push_back({p.time.value, p.slip->value, 1});
-    }
-    v.heard = static_cast<int>(heard.size());
+/// Too little to say anything, and why; false where there is enough.
+bool tooLittle(FitVerdict& v) {
     if (v.asked == 0) {
         v.said = {{"nothing-compared"}};
-        return v;
+        return true;
     }
-    if (v.heard < std::min(kMinCount, v.asked) || v.heard < kMinHeard * v.asked) {
-        v.fit = Fit::Nothing;
-        v.said = {v.heard == 0 ? Fact{"nothing-common"}
-                               : Fact{"little-common", {{"heard", v.heard}, {"asked", v.asked}}}};
-        return v;
-    }
-    const LineFit line = fitLine(heard, heard.size() >= 4 ? kMaxSlope : 0.0);
-    v.slope = line.slope;
-    v.atStart = {line.at(heard.front().time)};
-    v.atEnd = {line.at(heard.back().time)};
+    if (v.heard >= std::min(kMinCount, v.asked) && v.heard >= kMinHeard * v.asked) return false;
+    v.fit = Fit::Nothing;
+    v.said = {v.heard == 0 ? Fact{"nothing-common"}
+                           : Fact{"little-common", {{"heard", v.heard}, {"asked", v.asked}}}};
+    return true;
+}
+
+/// The farthest of those on the line. \return how many are not.
+int findWorst(std::span<const LinePoint> heard, const LineFit& line, FitVerdict& v) {
     int off = 0;
     double largest = -1;
     for (const auto& p : heard) {
@@ -94,31 +85,59 @@ FitVerdict fitVerdict(std::span<const SlipPoint> points) {
         v.worst = {p.value};
         v.worstAt = {p.time};
     }
-    v.jumps = findJumps(heard);
+    return off;
+}
+
+/// Whether it is no one line.
+bool jumps(int off, FitVerdict& v) {
     if (!v.jumps.empty()) {
         const SlipJump& j = v.jumps.front();
-        v.fit = Fit::Jumping;
         v.said = {{"lag-jumps", {{"by", std::fabs(j.by.value)}, {"at", j.at}}}};
         if (v.jumps.size() > 1) v.said.push_back({"jumps-in-all", {{"jumps", v.jumps.size()}}});
-        return v;
-    }
-    if (off > kMaxOff * v.heard) {
-        v.fit = Fit::Jumping;
+    } else if (off > kMaxOff * v.heard) {
         v.said = {{"some-off-one-line", {{"agreeing", v.heard - off}, {"heard", v.heard}}}};
-        return v;
+    } else {
+        return false;
     }
+    v.fit = Fit::Jumping;
+    return true;
+}
+
+/// How a place on one line sounds from end to end.
+void sayHowItFits(FitVerdict& v) {
     const double ends = std::max(std::fabs(v.atStart.value), std::fabs(v.atEnd.value));
+    const double worst = std::fabs(v.worst.value);
     if (ends < kTogether) {
         v.fit = Fit::InPlace;
-        v.said = {{"in-place", {{"worst", std::fabs(v.worst.value)}, {"at", v.worstAt}}}};
+        v.said = {{"in-place", {{"worst", worst}, {"at", v.worstAt}}}};
     } else if (std::fabs((v.atEnd - v.atStart).value) > kTogether) {
         v.fit = Fit::Drifting;
         v.said = {{"clocks-run-apart", {{"start", v.atStart}, {"end", v.atEnd}}}};
     } else {
         v.fit = ends < kHollow ? Fit::Hollow : ends < kEcho ? Fit::Echo : Fit::Apart;
-        v.said = {{"apart-all-along",
-                   {{"worst", std::fabs(v.worst.value)}, {"heard_as", heardAs(ends)}}}};
+        v.said = {{"apart-all-along", {{"worst", worst}, {"heard_as", heardAs(ends)}}}};
     }
+}
+
+}  // namespace
+
+FitVerdict fitVerdict(std::span<const SlipPoint> points) {
+    FitVerdict v;
+    v.asked = static_cast<int>(points.size());
+    std::vector<LinePoint> heard;
+    for (const auto& p : points) {
+        if (p.slip) heard.push_back({p.time.value, p.slip->value, 1});
+    }
+    v.heard = static_cast<int>(heard.size());
+    if (tooLittle(v)) return v;
+    const LineFit line = fitLine(heard, heard.size() >= 4 ? kMaxSlope : 0.0);
+    v.slope = line.slope;
+    v.atStart = {line.at(heard.front().time)};
+    v.atEnd = {line.at(heard.back().time)};
+    const int off = findWorst(heard, line, v);
+    v.jumps = findJumps(heard);
+    if (jumps(off, v)) return v;
+    sayHowItFits(v);
     if (off > 0) v.said.push_back({"off-the-line", {{"off", off}}});
     return v;
 }

@@ -3,10 +3,10 @@
 // in thirty times. A right place makes most of those agree that hold common sound at all. The
 // binomial tail of that, together with the height of the stack over its own noise, is the evidence.
 #include "align/decide/judge.h"
+#include "core/decibels.h"
 
 #include <algorithm>
 #include <cmath>
-
 
 namespace brisk {
 namespace {
@@ -109,7 +109,7 @@ void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstim
                          {{"agreeing", agreeing},
                           {"used", used},
                           {"within_ms", std::max(kLeastSpreadMs, 2 * spreadMs)}}};
-    const double weakerDb = std::max(0.0, -20 * std::log10(std::max(rival, 1e-3)));
+    const double weakerDb = std::max(0.0, -dbOfRatio(std::max(rival, 1e-3)));
     const Fact other = rival > 0 ? Fact{"next-best", {{"weaker_db", weakerDb}}} : Fact{"no-rival"};
     const auto said = [&](const char* id) {
         return Facts{{id, {{"agreement", agreement}, {"rival", other}}}};

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "align/clock_limits.h"
 #include "align/measure/curve_stack.h"
 #include "align/measure/first_arrival.h"
 #include "align/measure/gcc_phat.h"
@@ -23,7 +24,6 @@ constexpr std::size_t kMaxTakeClaps = 24;
 constexpr std::size_t kMaxNominated = 6;
 constexpr std::size_t kMaxKept = 4;
 constexpr double kOnsetSeconds = 0.004;
-constexpr double kMaxDrift = 320e-6;
 constexpr double kNearSeconds = 0.0005;
 constexpr int kNoiseReach = 8 * WindowReader::kRate / 1000;
 constexpr int kPeakReach = WindowReader::kRate / 2000;
@@ -41,7 +41,7 @@ int supportOf(double offset, double about, const std::vector<Spike>& take,
     strength = 0;
     for (const auto& t : take) {
         const double want = offset + t.time.value;
-        const double reach = kOnsetSeconds + kMaxDrift * std::fabs(t.time.value - about);
+        const double reach = kOnsetSeconds + kMaxClockDrift * std::fabs(t.time.value - about);
         const auto it =
             std::lower_bound(clean.begin(), clean.end(), want - reach,
                              [](const Spike& s, double at) { return s.time.value < at; });
@@ -133,7 +133,7 @@ class ClapMeasurer {
         // Rather without a slope: claps close together say nothing about clocks.
         const bool tells = curves.size() >= 2 && span > 1;
         const CommonLine found = searchSlope(curves,
-                                             {.doubt = tells ? kMaxDrift : 0,
+                                             {.doubt = tells ? kMaxClockDrift : 0,
                                               .step = 0.0001 / std::max(0.5, span / 2),
                                               .reluctance = 0.02},
                                              kReach);
@@ -154,7 +154,7 @@ class ClapMeasurer {
             const bool agrees = top.height > 5;
             m.windows.push_back({{c.time}, {top.lag - slip.at(c.time)}, top.height, agrees});
         }
-        const LineFit fit = fitLine(points, span < kDriftSpan ? 0.0 : kMaxDrift);
+        const LineFit fit = fitLine(points, span < kDriftSpan ? 0.0 : kMaxClockDrift);
         if (m.agreeing() >= 2) slip = fit;
         m.spreadMs = 1e3 * fit.spread;
         m.line = {m.line.offset - Seconds{slip.at0}, {-slip.slope * 1e6}};

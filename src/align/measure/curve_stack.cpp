@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/measure/curve_stack.h"
+#include "core/statistics.h"
 
 #include <algorithm>
 #include <cmath>
@@ -38,9 +39,7 @@ double stackNoise(const std::vector<double>& v) {
         if (x != 0) m.push_back(std::fabs(x));  // 0: no curve reaches this lag
     }
     if (m.empty()) return 1e-9;
-    const auto mid = m.begin() + static_cast<std::ptrdiff_t>(m.size() / 2);
-    std::nth_element(m.begin(), mid, m.end());
-    return std::max(1e-9, *mid * 1.4826);
+    return std::max(1e-9, robustDeviation(std::move(m), 0.0));
 }
 
 double peakBetween(double a, double b, double c) {

@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/measure/estimate_from.h"
+#include "core/decibels.h"
+#include "core/statistics.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,24 +14,22 @@ Seconds medianSlip(const std::vector<MeasuredLag>& slips, std::size_t from, std:
     for (std::size_t i = from; i < to; ++i) {
         if (slips[i].agrees) v.push_back(slips[i].slip.value);
     }
-    if (v.empty()) return {0};
-    std::sort(v.begin(), v.end());
-    return {v[v.size() / 2]};
+    return {median(std::move(v))};
 }
 
 }  // namespace
 
 ClockLine onTakeTime(ClockLine l, Seconds scratchStart) {
-    return {l.toRecording(-scratchStart), l.drift};
+    return l.from(-scratchStart);
 }
 
 ClockLine onScratchTime(ClockLine l, Seconds scratchStart) {
-    return {l.toRecording(scratchStart), l.drift};
+    return l.from(scratchStart);
 }
 
 Rival rivalAt(ClockLine scratchLine, Seconds scratchStart, double evidence, double best) {
     const double part = std::max(1e-3, evidence / std::max(1e-9, best));
-    return {onTakeTime(scratchLine, scratchStart).offset, 20 * std::log10(part)};
+    return {onTakeTime(scratchLine, scratchStart).offset, dbOfRatio(part)};
 }
 
 TetherEstimate refusal(const Fact& why) {

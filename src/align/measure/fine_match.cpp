@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "align/clock_limits.h"
 #include "align/measure/curve_stack.h"
 #include "align/measure/first_arrival.h"
 #include "align/measure/gcc_phat.h"
@@ -21,7 +22,6 @@ namespace {
 
 constexpr double kRate = WindowReader::kRate;
 constexpr double kMinOverlap = 2.5;
-constexpr double kMaxDrift = 320e-6;
 constexpr double kNearSeconds = 0.0007;
 constexpr double kEchoSeconds = 0.012;
 constexpr double kDirectSeconds = 0.0003;
@@ -57,9 +57,7 @@ Result<Curves> listen(WindowReader& reader, ClockLine line, ClockLine readAlong,
     for (const Seconds start : starts) {
         if (job.stopRequested()) return cancelled();
         // Read on another slope, the window still begins where the line says.
-        ClockLine along = readAlong;
-        const Seconds scratchStart = line.toTake(start);
-        along.offset = along.offset + (start - along.toRecording(scratchStart));
+        const ClockLine along = readAlong.through(line.toTake(start), start);
         auto w = reader.read(along, start, size);
         if (!w) return tl::unexpected(w.error());
         heard.push_back({correlator.transform(w->scratch), correlator.transform(w->clean),
@@ -105,7 +103,7 @@ LineFit lineNear(const std::vector<Curve>& curves, int polarity, const LineFit& 
             topOf(curve, polarity, about.at(curve.time), static_cast<int>(kNearSeconds * kRate));
         if (top.height > 3.5) points.push_back({curve.time, top.lag, std::min(top.height, 20.0)});
     }
-    return points.size() >= 2 ? fitLine(points, kMaxDrift) : about;
+    return points.size() >= 2 ? fitLine(points, kMaxClockDrift) : about;
 }
 
 /// The direct sound's lag over time.
@@ -140,7 +138,7 @@ Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, Ti
                     kProbeWindows, false, job);
     if (!c) return tl::unexpected(c.error());
     const double half = halfSpan(c->curves);
-    const double doubt = place.driftKnown ? std::min(0.030 / half, kMaxDrift) : kMaxDrift;
+    const double doubt = place.driftKnown ? std::min(0.030 / half, kMaxClockDrift) : kMaxClockDrift;
     const CommonLine found =
         searchSlope(c->curves, {.doubt = doubt, .step = 0.0001 / half}, kReach);
     return PlaceProbe{corrected(place.line, found.line), found.polarity,

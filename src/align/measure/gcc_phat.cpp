@@ -7,6 +7,7 @@
 // that multiplies the curve by a wide, flat sinc and makes the transform several times smaller.
 // Source: Knapp & Carter 1976, the generalized correlation method, PHAT and its weighted kin.
 #include "align/measure/gcc_phat.h"
+#include "core/statistics.h"
 
 #include <algorithm>
 #include <cmath>
@@ -37,10 +38,7 @@ std::vector<float> outlineOf(const std::vector<float>& power) {
 
 float spreadAboutZero(std::span<const float> values) {
     std::vector<float> v(values.begin(), values.end());
-    for (auto& x : v) x = std::fabs(x);
-    const auto mid = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), mid, v.end());
-    return *mid * 1.4826f;
+    return static_cast<float>(robustDeviation(std::move(v), 0.0f));
 }
 
 void NoiseFloor::add(const WindowSpectrum& window) {
@@ -53,9 +51,7 @@ void NoiseFloor::settle() {
     std::vector<float> v(seen_.size());
     for (std::size_t k = 0; k < floor_.size(); ++k) {
         for (std::size_t i = 0; i < seen_.size(); ++i) v[i] = seen_[i][k];
-        const auto low = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 10);
-        std::nth_element(v.begin(), low, v.end());
-        floor_[k] = *low;
+        floor_[k] = quantile(v, 0.1);
     }
     seen_.clear();
 }

@@ -119,7 +119,7 @@ Result<std::optional<LocalSlip>> LagProbe::at(ClockLine takeLine, Seconds moment
     for (int step = 1; step <= kFarSteps; ++step) {
         for (const int sign : {-1, 1}) {
             const Seconds by{sign * step * kFarStep};
-            auto there = near({line.offset - by, line.drift}, scratch, job);
+            auto there = near(line.shifted(-by), scratch, job);
             if (!there) return there;
             if (!*there || (best && (*there)->strength <= best->strength)) continue;
             best = **there;

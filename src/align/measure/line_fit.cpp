@@ -3,6 +3,7 @@
 // squares with Tukey's biweight then uses all that is good.
 // Source: Sen 1968; Beaton & Tukey 1974.
 #include "align/measure/line_fit.h"
+#include "core/statistics.h"
 
 #include <algorithm>
 #include <cmath>
@@ -10,13 +11,6 @@
 
 namespace brisk {
 namespace {
-
-double median(std::vector<double> v) {
-    if (v.empty()) return 0;
-    const auto mid = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), mid, v.end());
-    return *mid;
-}
 
 LineFit theilSen(std::span<const LinePoint> points, double maxSlope) {
     std::vector<double> slopes;
@@ -36,8 +30,8 @@ LineFit theilSen(std::span<const LinePoint> points, double maxSlope) {
 
 double spreadAbout(const LineFit& f, std::span<const LinePoint> points) {
     std::vector<double> off;
-    for (const auto& p : points) off.push_back(std::fabs(p.value - f.at(p.time)));
-    return 1.4826 * median(std::move(off));
+    for (const auto& p : points) off.push_back(p.value - f.at(p.time));
+    return robustDeviation(std::move(off), 0.0);
 }
 
 }  // namespace

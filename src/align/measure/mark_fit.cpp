@@ -4,13 +4,13 @@
 #include <algorithm>
 #include <cmath>
 
+#include "align/clock_limits.h"
 #include "align/measure/line_fit.h"
 
 namespace brisk {
 namespace {
 
 constexpr double kTogether = 0.06;  // seconds: farther apart, they are no pair
-constexpr double kMaxDrift = 320e-6;
 constexpr double kDriftSpan = 30;
 constexpr std::size_t kMaxFits = 6;
 constexpr double kSamePlace = 0.02;
@@ -22,7 +22,7 @@ std::vector<MarkPair> pairsOn(ClockLine line, std::span<const Seconds> take,
     std::size_t next = 0;
     for (std::size_t i = 0; i < take.size(); ++i) {
         const double want = line.toRecording(take[i]).value;
-        const double reach = kTogether + kMaxDrift * std::fabs(take[i].value - about);
+        const double reach = kTogether + kMaxClockDrift * std::fabs(take[i].value - about);
         std::size_t best = recording.size();
         double away = reach;
         for (std::size_t j = next; j < recording.size(); ++j) {
@@ -51,7 +51,7 @@ MarkFit through(std::vector<MarkPair> pairs, std::span<const Seconds> take,
         const double t = take[p.take].value;
         points.push_back({t, recording[p.recording].value - t - known * t, 1});
     }
-    const LineFit line = fitLine(points, fit.driftMeasured ? kMaxDrift : 0.0);
+    const LineFit line = fitLine(points, fit.driftMeasured ? kMaxClockDrift : 0.0);
     fit.line = {{line.at0}, fit.driftMeasured ? Ppm{line.slope * 1e6} : drift};
     for (auto& p : pairs) {
         p.left = fit.line.toRecording(take[p.take]) - recording[p.recording];

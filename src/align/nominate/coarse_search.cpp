@@ -9,6 +9,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "align/clock_limits.h"
+#include "core/statistics.h"
 #include "dsp/fourier.h"
 #include "features/onset_flux.h"
 
@@ -20,7 +22,6 @@ constexpr int kMaxSegments = 8;
 constexpr std::size_t kPeaksKept = 48;
 constexpr std::int64_t kPeakSpacing = 8;
 constexpr int kTransform = CoarseRecording::kTransform;
-constexpr double kMaxDrift = 320e-6;
 constexpr double kLooseSeconds = 0.024;
 constexpr double kDistinctSeconds = 0.1;
 constexpr double kMinOverlapSeconds = 10.0;
@@ -192,7 +193,7 @@ void standardise(Segment& s) {
     const double median = quantile(0.5);
     // For a symmetric middle, half the distance between the quartiles is the MAD.
     const double mad = std::max(1e-3, (quantile(0.75) - quantile(0.25)) / 2);
-    for (auto& p : s.peaks) p.score = (p.score - median) / (1.4826 * mad);
+    for (auto& p : s.peaks) p.score = (p.score - median) / (kDeviationOfMedian * mad);
 }
 
 /// The line through the segments' own places, by weighted least squares.
@@ -214,8 +215,8 @@ CoarsePlace lineThrough(const std::vector<std::pair<double, Peak>>& votes) {
         var += p.score * (t - meanT) * (t - meanT);
     }
     const double slope = votes.size() >= 3 && var > 0 ? cov / var : 0.0;
-    place.driftKnown = votes.size() >= 3 && std::fabs(slope) < kMaxDrift;
-    const double used = std::clamp(slope, -kMaxDrift, kMaxDrift);
+    place.driftKnown = votes.size() >= 3 && std::fabs(slope) < kMaxClockDrift;
+    const double used = std::clamp(slope, -kMaxClockDrift, kMaxClockDrift);
     place.line = {{meanO - used * meanT}, {used * 1e6}};
     return place;
 }
@@ -233,7 +234,7 @@ std::vector<CoarsePlace> vote(const std::vector<Segment>& segments) {
             std::vector<std::pair<double, Peak>> votes;
             for (const auto& s : segments) {
                 const double t = startOf(s);
-                const double reach = kLooseSeconds + kMaxDrift * std::fabs(t - t0);
+                const double reach = kLooseSeconds + kMaxClockDrift * std::fabs(t - t0);
                 Peak best{0, 0};
                 for (const auto& p : s.peaks) {
                     const double o = p.lag / kBandFramesPerSecond - t;
@@ -330,8 +331,7 @@ Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const Ban
         // From the parts' own zeros back to the files'.
         const Seconds at = p.line.toRecording(middle - takeFrom) + cleanFrom;
         if (std::fabs((at - line.toRecording(middle)).value) > reach.value) continue;
-        p.line = {{0}, line.drift};
-        p.line.offset = at - p.line.toRecording(middle);
+        p.line = line.through(middle, at);
         p.driftKnown = true;
         out.push_back(p);
     }

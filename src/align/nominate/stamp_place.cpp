@@ -48,17 +48,15 @@ std::optional<StampPlace> stampPlace(const MediaInfo& take, const MediaInfo& rec
     const auto& r = recording.stamps;
     if (take.video && !a.timecode.empty() && r.bextReference) {
         if (const auto t = timecodeSeconds(a.timecode, take.video->rate)) {
-            return StampPlace{
-                {withinHalfDay(*t - *r.bextReference), {0}},
-                {2.0},
-                {"timecode-and-reference",
-                 {{"timecode", a.timecode}, {"reference", *r.bextReference}}}};
+            return StampPlace{{withinHalfDay(*t - *r.bextReference), {0}},
+                              {2.0},
+                              {"timecode-and-reference",
+                               {{"timecode", a.timecode}, {"reference", *r.bextReference}}}};
         }
     }
     if (a.bextReference && r.bextReference) {  // two recorders
-        return StampPlace{{withinHalfDay(*a.bextReference - *r.bextReference), {0}},
-                          {2.0},
-                          {"both-references"}};
+        return StampPlace{
+            {withinHalfDay(*a.bextReference - *r.bextReference), {0}}, {2.0}, {"both-references"}};
     }
     const auto t = isoSeconds(a.creationTime);
     const auto c = isoSeconds(r.creationTime);

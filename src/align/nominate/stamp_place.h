@@ -18,9 +18,9 @@
 namespace brisk {
 
 struct StampPlace {
-    ClockLine line;       ///< Take time to recording time; drift 0.
-    Seconds doubt;        ///< How far such stamps are usually out, when clocks were set together.
-    Fact sources;         ///< Which stamps: "timecode 09:12:40:05 and time reference 09:12:05".
+    ClockLine line;  ///< Take time to recording time; drift 0.
+    Seconds doubt;   ///< How far such stamps are usually out, when clocks were set together.
+    Fact sources;    ///< Which stamps: "timecode 09:12:40:05 and time reference 09:12:05".
 };
 
 /// Nothing where one of the two carries no stamp of a kind that can be compared.

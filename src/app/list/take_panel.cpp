@@ -84,7 +84,12 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
     third->addWidget(order_);
     column->addLayout(third);
     column->addSpacing(4);
+    layList(column);
+    connect(&session, &Session::changed, this, &TakePanel::refresh);
+    refresh();
+}
 
+void TakePanel::layList(QVBoxLayout* column) {
     model_ = new MediaListModel(session_, this);
     list_ = new QListView(this);
     list_->setModel(model_);
@@ -98,19 +103,17 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
     connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
             &TakePanel::refresh);
     column->addWidget(list_, 1);
-    verbs.teach(
+    verbs_.teach(
         Verb::TetherSure,
         [this] {
             const auto some = selectedTakes();
             session_.lockSure(some.size() > 1 ? some : model_->listedTakes());
         },
         [this] { return sureOnes() > 0 ? Fact{} : Fact{"nothing-is-sure"}; });
-    auto* sure = new VerbButton(verbs, Verb::TetherSure, this, VerbButton::Unable::Hidden);
+    auto* sure = new VerbButton(verbs_, Verb::TetherSure, this, VerbButton::Unable::Hidden);
     sure->setProperty("arrow", true);
     sure->setFont(uiFont(12));
     column->addWidget(sure, 0, Qt::AlignHCenter);
-    connect(&session, &Session::changed, this, &TakePanel::refresh);
-    refresh();
 }
 
 QString TakePanel::counts() const {

@@ -15,6 +15,8 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 
+class QVBoxLayout;
+
 namespace brisk::app {
 
 class TakePanel : public QWidget {
@@ -34,6 +36,7 @@ class TakePanel : public QWidget {
     void jumped(int take);
 
   private:
+    void layList(QVBoxLayout* column);
     void refresh();
     void filterChanged();
     void chooseState();

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "app/seam/column_raster.h"
+#include "core/statistics.h"
 
 namespace brisk::app {
 namespace {
@@ -131,9 +132,8 @@ double equalHeightGain(const std::vector<PeakColumn>& columns) {
     }
     if (peaks.empty()) return 1;
     // A clap is often on one side only in any strength: it may stand out over the rest.
-    const auto high = peaks.begin() + static_cast<std::ptrdiff_t>(peaks.size() * 97 / 100);
-    std::nth_element(peaks.begin(), high, peaks.end());
-    return kEqualHeight / std::max(kQuietest, static_cast<double>(*high));
+    const double high = quantile(std::move(peaks), 0.97);
+    return kEqualHeight / std::max(kQuietest, high);
 }
 
 void paintSeamSide(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect clip,

@@ -41,8 +41,7 @@ int MediaLibrary::mediaOf(const std::shared_ptr<const SoundScan>& scan) const {
 DayFacts MediaLibrary::dayFacts(int id) const {
     const MediaFacts* f = facts(id);
     if (!f) return {};
-    return {&f->info,
-            f->scan ? std::max(f->scan->pictures.end(), f->scan->length()) : f->info.duration};
+    return {&f->info, f->scan ? f->scan->endOfTake() : f->info.duration};
 }
 
 Seconds MediaLibrary::soundStart(int media) const {

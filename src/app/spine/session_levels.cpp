@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "app/spine/session.h"
+#include "core/statistics.h"
 #include "core/time_text.h"
 #include "render/headroom.h"
 
@@ -42,26 +43,26 @@ void Session::levelAlike() {
         emit said(tr("Levels can be made alike once two takes have a place."));
         return;
     }
-    work_.start(
-        tr("Measuring the loudness of %1 takes").arg(plans.size()),
-        [this, plans](const JobControl& job) -> WorkQueue::Finish {
-            auto found = std::make_shared<Result<std::vector<double>>>(loudnessOf(plans, job));
-            return [this, found] {
-                if (!*found) {
-                    if (found->error().code == ErrorCode::Cancelled) return;
-                    return addNote(QString::fromStdString(found->error().sentence));
-                }
-                std::vector<double>& lufs = **found;
-                if (lufs.empty()) return addNote(tr("The takes are silent: nothing was changed."));
-                // The one in the middle: one shouted take does not raise all others.
-                const auto middle = lufs.begin() + static_cast<std::ptrdiff_t>(lufs.size() / 2);
-                std::nth_element(lufs.begin(), middle, lufs.end());
-                SoundChoice c = state().sound;
-                c.toLoudness = true;
-                c.targetLufs = std::clamp(std::round(*middle * 10) / 10, kMinLufs, kMaxLufs);
-                setSound({}, c, {"levels-alike", {{"lufs", c.targetLufs}}});
-            };
-        });
+    work_.start(tr("Measuring the loudness of %1 takes").arg(plans.size()),
+                [this, plans](const JobControl& job) -> WorkQueue::Finish {
+                    auto found =
+                        std::make_shared<Result<std::vector<double>>>(loudnessOf(plans, job));
+                    return [this, found] {
+                        if (!*found) {
+                            if (found->error().code == ErrorCode::Cancelled) return;
+                            return addNote(QString::fromStdString(found->error().sentence));
+                        }
+                        std::vector<double>& lufs = **found;
+                        if (lufs.empty())
+                            return addNote(tr("The takes are silent: nothing was changed."));
+                        // The one in the middle: one shouted take does not raise all others.
+                        const double middle = median(lufs);
+                        SoundChoice c = state().sound;
+                        c.toLoudness = true;
+                        c.targetLufs = std::clamp(std::round(middle * 10) / 10, kMinLufs, kMaxLufs);
+                        setSound({}, c, {"levels-alike", {{"lufs", c.targetLufs}}});
+                    };
+                });
 }
 
 void Session::measurePeaks(const std::vector<int>& takes) {

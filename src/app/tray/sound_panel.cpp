@@ -58,6 +58,33 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
     auto* back = new QPushButton(tr("Back"), this);
     head->addWidget(back);
 
+    layCamera();
+    layChannels();
+    layLevel();
+    layGaps();
+    layClocks();
+    // One line each; the whole sentence is a pointer's rest away, and in the hand-over.
+    const auto words = [&](const char* property) {
+        auto* l = new ElidedLabel(this);
+        l->setFont(uiFont(12));
+        l->setProperty(property, true);
+        column->addWidget(l);
+        return l;
+    };
+    holds_ = words("quiet");
+    holds_->setObjectName(QStringLiteral("soundHolds"));
+    warning_ = words("attention");
+    warning_->setObjectName(QStringLiteral("soundWarning"));
+    column->addStretch(1);
+
+    connect(back, &QPushButton::clicked, this, &SoundPanel::closed);
+    connect(asAll_, &QPushButton::clicked, this,
+            [this] { session_.setSound({take_}, std::nullopt); });
+    connect(&session_, &Session::changed, this, &SoundPanel::refresh);
+    connect(&session_, &Session::factsChanged, this, &SoundPanel::refresh);
+}
+
+void SoundPanel::layCamera() {
     auto* camera = addRow();
     addChoices(camera, tr("camera's sound"),
                {{tr("left out"), tr("It stays in the take, and is not in the new file"),
@@ -74,7 +101,9 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
         [](const SoundChoice& c) { return c.blendDb; },
         [](SoundChoice& c, double v) { c.blendDb = v; });
     camera->addStretch(1);
+}
 
+void SoundPanel::layChannels() {
     auto* ears = addRow();
     const auto ear = [](const QString& text, const QString& tip, ChannelMap e) {
         return Option{text, tip, [e](SoundChoice& c) { c.map = e; },
@@ -100,7 +129,9 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                  [](SoundChoice& c) { c.turned = !c.turned; },
                  [](const SoundChoice& c) { return c.turned; }}});
     ears->addStretch(1);
+}
 
+void SoundPanel::layLevel() {
     auto* level = addRow();
     addChoices(level, tr("level"),
                {{tr("by"), tr("Louder or quieter by so much"),
@@ -135,7 +166,9 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
     level->addWidget(alike);
     connect(alike, &QPushButton::clicked, &session_, &Session::levelAlike);
     level->addStretch(1);
+}
 
+void SoundPanel::layGaps() {
     auto* gaps = addRow();
     addChoices(gaps, tr("gaps"),
                {{tr("silent"), tr("Silence where no recording covers the take"),
@@ -163,7 +196,9 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                  },
                  [](const SoundChoice& c) { return c.quietClaps && c.clapsDb > -120; }}});
     gaps->addStretch(1);
+}
 
+void SoundPanel::layClocks() {
     auto* clocks = addRow();
     addChoices(clocks, tr("clocks"),
                {{tr("drift corrected"), tr("The clean sound is resampled to the picture's clock"),
@@ -177,26 +212,6 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
         [](const SoundChoice& c) { return c.softEdgeMs; },
         [](SoundChoice& c, double v) { c.softEdgeMs = v; });
     clocks->addStretch(1);
-
-    // One line each; the whole sentence is a pointer's rest away, and in the hand-over.
-    const auto words = [&](const char* property) {
-        auto* l = new ElidedLabel(this);
-        l->setFont(uiFont(12));
-        l->setProperty(property, true);
-        column->addWidget(l);
-        return l;
-    };
-    holds_ = words("quiet");
-    holds_->setObjectName(QStringLiteral("soundHolds"));
-    warning_ = words("attention");
-    warning_->setObjectName(QStringLiteral("soundWarning"));
-    column->addStretch(1);
-
-    connect(back, &QPushButton::clicked, this, &SoundPanel::closed);
-    connect(asAll_, &QPushButton::clicked, this,
-            [this] { session_.setSound({take_}, std::nullopt); });
-    connect(&session_, &Session::changed, this, &SoundPanel::refresh);
-    connect(&session_, &Session::factsChanged, this, &SoundPanel::refresh);
 }
 
 QHBoxLayout* SoundPanel::addRow() {

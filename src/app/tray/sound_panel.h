@@ -53,6 +53,11 @@ class SoundPanel : public QWidget {
                   std::function<void(SoundChoice&, double)> set);
     QHBoxLayout* addRow();
     [[nodiscard]] const SoundChoice& choice() const;
+    void layCamera();
+    void layChannels();
+    void layLevel();
+    void layGaps();
+    void layClocks();
     void change(const Change& change);
     void refresh();
     [[nodiscard]] QString warning() const;

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/decibels.h"
 #include "media/read/av_handles.h"
 #include "media/read/packets_of_cut.h"
 #include "media/read/probe.h"
@@ -107,7 +108,7 @@ double likenessDb(const std::vector<std::uint8_t>& a, const std::vector<std::uin
         sum += d * d;
     }
     const double mean = static_cast<double>(sum) / static_cast<double>(a.size());
-    return mean <= 0 ? 99 : std::min(99.0, 10 * std::log10(255.0 * 255.0 / mean));
+    return mean <= 0 ? 99 : std::min(99.0, dbOfPower(255.0 * 255.0 / mean));
 }
 
 }  // namespace

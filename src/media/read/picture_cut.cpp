@@ -19,8 +19,8 @@ struct PictureFacts {
 /// Of the packets from the first key frame after a seek, until none can be shown before `to` any
 /// more. Empty where that key frame is later than `from`. Without a seek: from the file's start on.
 Result<std::vector<PictureFacts>> factsFrom(AVFormatContext* input, int stream,
-                                     std::optional<std::int64_t> seek, std::int64_t from,
-                                     std::int64_t to, const JobControl& job) {
+                                            std::optional<std::int64_t> seek, std::int64_t from,
+                                            std::int64_t to, const JobControl& job) {
     std::vector<PictureFacts> all;
     if (seek && av_seek_frame(input, stream, *seek, AVSEEK_FLAG_BACKWARD) < 0) return all;
     auto packet = av::makePacket();
@@ -28,7 +28,7 @@ Result<std::vector<PictureFacts>> factsFrom(AVFormatContext* input, int stream,
         if (job.stopRequested()) return cancelled();
         if (packet->stream_index == stream) {
             const PictureFacts f{packet->pts, packet->dts, packet->duration,
-                          (packet->flags & AV_PKT_FLAG_KEY) != 0};
+                                 (packet->flags & AV_PKT_FLAG_KEY) != 0};
             if (seek && all.empty() && f.key && f.pts > from) break;
             if (!seek || !all.empty() || f.key) all.push_back(f);
         }
@@ -41,8 +41,8 @@ Result<std::vector<PictureFacts>> factsFrom(AVFormatContext* input, int stream,
 }
 
 /// Containers land where they can; from the file's start everything is found.
-Result<std::vector<PictureFacts>> pictureFacts(const MediaInfo& take, std::int64_t from, std::int64_t to,
-                                        const JobControl& job) {
+Result<std::vector<PictureFacts>> pictureFacts(const MediaInfo& take, std::int64_t from,
+                                               std::int64_t to, const JobControl& job) {
     const int stream = take.video->stream;
     auto input = av::openOnly(take.path, stream);
     if (!input) return tl::unexpected(input.error());

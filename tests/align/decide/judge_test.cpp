@@ -105,6 +105,21 @@ TEST(Judge, ARivalNearlyAsGoodMakesItUnsure) {
     EXPECT_NE(sentence(far.reason).find("20 dB weaker"), std::string::npos);
 }
 
+// Claps are a handful of moments: other sound that is there must agree, too.
+TEST(JudgeClaps, AmongOtherSoundThatDoesNotDecideAreUnsure) {
+    ClapMatch claps;
+    claps.clapsInTake = 4;
+    claps.match.stackStrength = 20;
+    for (int i = 0; i < 4; ++i) claps.match.windows.push_back({{i * 3.0}, {0}, 9, true});
+    TetherEstimate alone, among;
+    judgeClaps({claps}, true, alone);
+    judgeClaps({claps}, false, among);
+    EXPECT_EQ(alone.status, MatchStatus::Matched);
+    EXPECT_EQ(among.status, MatchStatus::Unsure);
+    EXPECT_EQ(among.reason.front().id, "claps-among-sound");
+    EXPECT_LT(among.confidence, 0.5);
+}
+
 TEST(Judge, NothingMeasuredIsUnmatched) {
     EXPECT_EQ(judged(FineMatch{}, 0).status, MatchStatus::Unmatched);
 }

@@ -37,6 +37,19 @@ TEST(LineFit, HoldsImpossibleSlopes) {
     EXPECT_DOUBLE_EQ(fitLine(p, 320e-6).slope, 320e-6);
 }
 
+// Two lines, as many points on each: the heavier one is the line.
+TEST(LineFit, WeightsDecideBetweenTwoLines) {
+    std::vector<LinePoint> p;
+    for (int i = 0; i < 20; ++i) {
+        const double t = i * 10.0;
+        const bool heavy = i % 2 == 0;
+        p.push_back({t, heavy ? 1e-4 + 10e-6 * t : 1.3e-4 + 10e-6 * t, heavy ? 20.0 : 1.0});
+    }
+    EXPECT_NEAR(fitLine(p, 320e-6).at(100), 1e-4 + 10e-6 * 100, 4e-6);
+    for (LinePoint& q : p) q.weight = 21 - q.weight;
+    EXPECT_NEAR(fitLine(p, 320e-6).at(100), 1.3e-4 + 10e-6 * 100, 4e-6);
+}
+
 TEST(LineFit, FewPoints) {
     EXPECT_EQ(fitLine({}, 1).slope, 0);
     const std::vector<LinePoint> one{{5, 0.25, 1}};

@@ -66,6 +66,26 @@ TEST(StampPlace, GoesTheShortWayRoundMidnight) {
     EXPECT_TRUE(continuesExactly(before, after));
 }
 
+// The recorder was started first: the take begins inside its file, and not before it.
+TEST(StampPlace, CreationTimesHaveTheSignOfTheirOffset) {
+    MediaInfo t = take(""), r;
+    t.stamps.creationTime = "2026-03-03T09:20:00.000000Z";
+    r.stamps.creationTime = "2026-03-03T09:12:40.000000Z";
+    const auto place = stampPlace(t, r);
+    ASSERT_TRUE(place);
+    EXPECT_DOUBLE_EQ(place->line.offset.value, 440);
+    EXPECT_DOUBLE_EQ(stampPlace(r, t)->line.offset.value, -440);
+}
+
+// Begun at 23:58, still running at 00:01, by timecode and time reference that count from midnight.
+TEST(StampPlace, ATakeJustAfterMidnightLiesOnARecordingBegunJustBefore) {
+    MediaInfo r;
+    r.stamps.bextReference = Seconds{23 * 3600 + 58 * 60};
+    EXPECT_DOUBLE_EQ(stampPlace(take("00:01:00:00"), r)->line.offset.value, 180);
+    r.stamps.bextReference = Seconds{60};
+    EXPECT_DOUBLE_EQ(stampPlace(take("23:58:00:00"), r)->line.offset.value, -180);
+}
+
 TEST(StampPlace, IsNothingWhereOneHasNoStamp) {
     EXPECT_FALSE(stampPlace(take("09:12:40:05"), MediaInfo{}));
     EXPECT_FALSE(stampPlace(take(""), MediaInfo{}));

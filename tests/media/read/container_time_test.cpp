@@ -113,6 +113,26 @@ TEST(ContainerTime, HolesInTimeStampsAreSilence) {
     EXPECT_NE(sentence(scan.info.warnings.front()).find("silence"), std::string::npos);
 }
 
+// A dropped buffer or two: as long as what is missing, and what follows in its place.
+TEST(ContainerTime, AHoleOfAFewBuffersIsAsLongAsItIs) {
+    for (const int ms : {20, 45, 90}) {
+        const TempFolder folder;
+        const auto mono = test::whiteNoise(8, 48000, 0.1, 7);  // never silent itself
+        test::writeSound(folder.file("in.wav"), mono, {});
+        // Packets of 512 samples, so that the hole is cut where it is asked for.
+        const std::string end = std::to_string(3 + ms / 1000.0);
+        test::ffmpeg("-i " + folder.file("in.wav") +
+                     " -af \"asetnsamples=n=48:p=0,aselect='not(between(t,3," + end +
+                     "-0.0005))'\" -c:a pcm_s16le " + folder.file("hole.mkv"));
+        const auto back = test::decodeAll(folder.file("hole.mkv"));
+        const auto silent = std::count(back.begin() + 48000 * 2, back.begin() + 48000 * 5, 0.0f);
+        EXPECT_NEAR(static_cast<double>(silent), ms * 48.0, 96) << ms;
+        const auto lag = measureLag(std::span(mono).subspan(48000 * 5, 96000),
+                                    std::span(back).subspan(48000 * 5, 96000), 8000);
+        EXPECT_NEAR(lag.samples, 0, 48) << ms << " ms: what follows keeps its place";
+    }
+}
+
 TEST(ContainerTime, TrimmedFilesStartAtTheirEdit) {
     // Cut without re-encoding: the file still holds earlier pictures that are never shown.
     const TempFolder folder;
