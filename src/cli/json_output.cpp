@@ -2,6 +2,7 @@
 #include "cli/json_output.h"
 #include "core/json_text.h"
 #include "shoot/fact_json.h"
+#include "shoot/match_json.h"
 #include "text/sentence.h"
 
 #include <algorithm>
@@ -109,30 +110,8 @@ ordered_json tetherJson(const std::string& camera, const std::string& clean,
     ordered_json j;
     j["camera"] = camera;
     j["clean"] = clean.empty() ? ordered_json(nullptr) : ordered_json(clean);
-    j["status"] = statusText(e.status);
-    j["offset_seconds"] = e.line.offset.value;
-    j["drift_ppm"] = e.line.drift.value;
-    j["polarity"] = e.polarity;
-    j["confidence"] = e.confidence;
-    j["method"] = e.method;
-    j["overlap"] = {{"start", e.overlap.start.value}, {"end", e.overlap.end.value}};
-    j["windows"] = {{"used", e.windowsUsed}, {"agreeing", e.windowsAgreeing}};
-    j["residual_ms"] = {{"start", e.residualStart.milliseconds()},
-                        {"middle", e.residualMiddle.milliseconds()},
-                        {"end", e.residualEnd.milliseconds()}};
-    j["rivals"] = ordered_json::array();
-    for (const auto& r : e.rivals) {
-        j["rivals"].push_back({{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
-    }
-    j["segments"] = ordered_json::array();
-    if (!clean.empty()) {
-        for (const auto& part : e.segments) {
-            j["segments"].push_back({{"take_start", part.range.start.value},
-                                     {"take_end", part.range.end.value},
-                                     {"offset_seconds", part.line.offset.value},
-                                     {"drift_ppm", part.line.drift.value}});
-        }
-    }
+    j.update(matchJson(e));
+    if (clean.empty()) j["segments"] = ordered_json::array();
     j["reason"] = sentence(e.reason);
     j["facts"] = factsJson(e.reason);
     return j;

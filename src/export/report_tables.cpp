@@ -5,6 +5,7 @@
 #include "core/json_text.h"
 #include "core/number_text.h"
 #include "export/report.h"
+#include "shoot/match_json.h"
 #include "text/sentence.h"
 
 namespace brisk {
@@ -65,22 +66,19 @@ ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
     return j;
 }
 
+/// Where it lies now, with what the search said of it.
 ordered_json tetherJson(const Tether& t, const std::string& recording) {
-    return {{"recording", recording},
-            {"beside", t.beside},
-            {"offset_seconds", t.line.offset.value},
-            {"drift_ppm", t.line.drift.value},
-            {"polarity", t.polarity},
-            {"status", statusText(t.found.status)},
-            {"confidence", t.found.confidence},
-            {"windows", {{"used", t.found.windowsUsed}, {"agreeing", t.found.windowsAgreeing}}},
-            {"residual_ms",
-             {{"start", t.found.residualStart.milliseconds()},
-              {"middle", t.found.residualMiddle.milliseconds()},
-              {"end", t.found.residualEnd.milliseconds()}}},
-            {"moved_by_hand", t.movedByHand()},
-            {"sound_delay_ms", t.soundDelay.milliseconds()},
-            {"reason", sentence(t.found.reason)}};
+    const ordered_json found = matchJson(t.found);
+    ordered_json j{{"recording", recording}, {"beside", t.beside}};
+    j.update(lineJson(t.line));
+    j["polarity"] = t.polarity;
+    for (const char* field : {"status", "confidence", "windows", "residual_ms"}) {
+        j[field] = found.at(field);
+    }
+    j["moved_by_hand"] = t.movedByHand();
+    j["sound_delay_ms"] = t.soundDelay.milliseconds();
+    j["reason"] = sentence(t.found.reason);
+    return j;
 }
 
 ordered_json recordingsOf(const HandedTake& h) {

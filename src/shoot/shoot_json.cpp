@@ -2,6 +2,7 @@
 #include "shoot/shoot_json.h"
 
 #include "shoot/fact_json.h"
+#include "shoot/match_json.h"
 #include "shoot/sound_choice_json.h"
 
 namespace brisk {
@@ -10,34 +11,17 @@ using nlohmann::ordered_json;
 
 namespace {
 
-ordered_json lineJson(ClockLine l) {
-    return {{"offset_seconds", l.offset.value}, {"drift_ppm", l.drift.value}};
-}
-
 ClockLine lineFrom(const ordered_json& j) {
     return {{j.at("offset_seconds").get<double>()}, {j.at("drift_ppm").get<double>()}};
 }
 
 ordered_json estimateJson(const TetherEstimate& e) {
-    ordered_json j = lineJson(e.line);
-    j["status"] = statusText(e.status);
-    j["polarity"] = e.polarity;
-    j["confidence"] = e.confidence;
-    j["method"] = e.method;
-    j["overlap"] = {{"start", e.overlap.start.value}, {"end", e.overlap.end.value}};
-    j["windows"] = {{"used", e.windowsUsed}, {"agreeing", e.windowsAgreeing}};
+    ordered_json j = matchJson(e);
+    // To the last bit, and with what only the shoot needs.
+    j.erase("residual_ms");
     j["residual_seconds"] = {e.residualStart.value, e.residualMiddle.value, e.residualEnd.value};
-    j["rivals"] = ordered_json::array();
-    for (const auto& r : e.rivals) {
-        j["rivals"].push_back({{"offset_seconds", r.offset.value}, {"relative_db", r.relativeDb}});
-    }
-    j["segments"] = ordered_json::array();
-    for (const auto& s : e.segments) {
-        ordered_json part = lineJson(s.line);
-        part["take_start"] = s.range.start.value;
-        part["take_end"] = s.range.end.value;
-        part["start_doubt"] = s.startDoubt.value;
-        j["segments"].push_back(std::move(part));
+    for (std::size_t i = 0; i < e.segments.size(); ++i) {
+        j["segments"][i]["start_doubt"] = e.segments[i].startDoubt.value;
     }
     j["slips"] = ordered_json::array();
     for (const auto& s : e.slips) {

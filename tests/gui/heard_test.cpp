@@ -95,7 +95,7 @@ TEST_F(Heard, SplitPutsThemOnTheirSidesApartByWhatTheGaugeSays) {
     const double slip = 0.0043;
     EchoGauge gauge;
     double claimed = 0;
-    QObject::connect(&gauge, &EchoGauge::measured,
+    QObject::connect(&gauge, &EchoGauge::measured, &gauge,
                      [&](bool common, double s, double) { claimed = common ? s : -1; });
     Tether tether;
     tether.line = {{4 + slip}, {0}};
@@ -124,7 +124,7 @@ void expectHeard(Player& p, const std::shared_ptr<const SoundScan>& take,
     p.setHearing(Listen::Clean);
     QElapsedTimer clock;
     double begins = 0;
-    QObject::connect(&p, &Player::moved, [&](double t) {
+    QObject::connect(&p, &Player::moved, &p, [&](double t) {
         if (begins == 0 && t > 1) begins = 1e-3 * static_cast<double>(clock.elapsed()) - (t - 1);
     });
     std::size_t heard = 0;
@@ -275,7 +275,7 @@ TEST_F(Heard, PictureAndSoundStayTogetherOverTwoMinutes) {
     double firstHeardAfter = 0;
     started.start();
     p.play({0.9});
-    QObject::connect(&p, &Player::moved, [&](double t) {
+    QObject::connect(&p, &Player::moved, &p, [&](double t) {
         seen.emplace_back(t, server->recordedSoFar());
         if (firstHeardAfter == 0 && t > 0.9) firstHeardAfter = 1e-3 * started.elapsed() - (t - 0.9);
     });
@@ -325,7 +325,7 @@ TEST_F(Heard, ADeviceThatGoesAwayIsSaidAndTimeGoesOn) {
     Player p;
     p.load(take_, test::planOf(take_, rec_, {{4}, {0}}));
     QString said;
-    QObject::connect(&p, &Player::deviceChanged, [&](const QString& s) { said = s; });
+    QObject::connect(&p, &Player::deviceChanged, &p, [&](const QString& s) { said = s; });
     p.play({0});
     ASSERT_TRUE(QTest::qWaitFor([&] { return p.position().value > 0.5; }, 20000));
     EXPECT_TRUE(p.audible());

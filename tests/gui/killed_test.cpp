@@ -43,7 +43,7 @@ TEST(ProgramToKill, DISABLED_AtWork) {
     const QString project = QString::fromStdString(folder + "/day.brisk");
     app::Session session;
     std::ofstream told(folder + "/told", std::ios::app);
-    QObject::connect(&session, &app::Session::changed, [&] {
+    QObject::connect(&session, &app::Session::changed, &session, [&] {
         told << digestOf(session.state()) << '\n' << std::flush;
     });
     if (QFile::exists(project)) {

@@ -27,7 +27,7 @@ class PictureSourceTest : public ::testing::Test {
         recipe.picture.keyInterval = 250;  // ten seconds from one key frame to the next
         test::writeTake(folder_.file("press-04.mp4"), test::babble(12, 48000, 1), recipe);
         path_ = QString::fromStdString(folder_.file("press-04.mp4"));
-        QObject::connect(&source_, &PictureSource::ready,
+        QObject::connect(&source_, &PictureSource::ready, &source_,
                          [this](const QString&, const QImage& image, double time) {
                              shown_.emplace_back(time, qGreen(image.pixel(30, 15)));
                          });

@@ -125,7 +125,7 @@ TEST_F(PlayerTest, SlotsMayStopPlayAndLoadFromWithin) {
     Player p;
     p.load(take_, plan);
     int moves = 0, depth = 0;
-    QObject::connect(&p, &Player::moved, [&](double) {
+    QObject::connect(&p, &Player::moved, &p, [&](double) {
         if (depth > 3) return;
         ++depth;
         switch (++moves % 7) {
@@ -154,7 +154,7 @@ TEST_F(PlayerTest, SlotsMayStopPlayAndLoadFromWithin) {
         --depth;
     });
     bool told = false;
-    QObject::connect(&p, &Player::playingChanged, [&](bool playing) {
+    QObject::connect(&p, &Player::playingChanged, &p, [&](bool playing) {
         told = playing;
         if (depth > 3 || moves % 5 != 0) return;
         ++depth;

@@ -1,8 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Every pair of an onset in the take and one in the recording nominates an offset; offsets that
-// many pairs share come first. Around the onsets the two sounds are then compared as everywhere
-// else, weighted by what stands out of the quiet just before: the same clap gives a sharp peak at
-// one lag, two different claps do not.
+// Around the onsets of a nominated place the two sounds are compared as everywhere else, weighted
+// by what stands out of the quiet just before: the same clap gives a sharp peak at one lag, two
+// different claps do not.
 #include "align/measure/clap_match.h"
 
 #include <algorithm>
@@ -13,6 +12,7 @@
 #include "align/measure/first_arrival.h"
 #include "align/measure/gcc_phat.h"
 #include "align/measure/slope_search.h"
+#include "align/nominate/clap_places.h"
 
 namespace brisk {
 namespace {
@@ -21,66 +21,18 @@ constexpr double kRate = WindowReader::kRate;
 constexpr int kSize = 1 << 14;
 constexpr double kLead = 0.1;  // of the window before the onset
 constexpr std::size_t kMaxTakeClaps = 24;
-constexpr std::size_t kMaxNominated = 6;
 constexpr std::size_t kMaxKept = 4;
-constexpr double kOnsetSeconds = 0.004;
 constexpr double kNearSeconds = 0.0005;
 constexpr int kNoiseReach = 8 * WindowReader::kRate / 1000;
 constexpr int kPeakReach = WindowReader::kRate / 2000;
 constexpr double kDriftSpan = 20;  // seconds between claps from which a slope means something
-
-struct Nomination {
-    double offset = 0;
-    int support = 0;
-    double strength = 0;
-};
-
-int supportOf(double offset, double about, const std::vector<Spike>& take,
-              const std::vector<Spike>& clean, double& strength) {
-    int n = 0;
-    strength = 0;
-    for (const auto& t : take) {
-        const double want = offset + t.time.value;
-        const double reach = kOnsetSeconds + kMaxClockDrift * std::fabs(t.time.value - about);
-        const auto it =
-            std::lower_bound(clean.begin(), clean.end(), want - reach,
-                             [](const Spike& s, double at) { return s.time.value < at; });
-        if (it == clean.end() || it->time.value > want + reach) continue;
-        ++n;
-        strength += std::min(t.strengthDb, it->strengthDb);
-    }
-    return n;
-}
-
-std::vector<Nomination> nominate(const std::vector<Spike>& take, const std::vector<Spike>& clean) {
-    std::vector<Nomination> all;
-    for (const auto& t : take) {
-        for (const auto& c : clean) {
-            Nomination n{(c.time - t.time).value, 0, 0};
-            n.support = supportOf(n.offset, t.time.value, take, clean, n.strength);
-            all.push_back(n);
-        }
-    }
-    std::stable_sort(all.begin(), all.end(), [](const Nomination& a, const Nomination& b) {
-        return std::pair(a.support, a.strength) > std::pair(b.support, b.strength);
-    });
-    std::vector<Nomination> out;
-    for (const auto& n : all) {
-        const bool known = std::any_of(out.begin(), out.end(), [&](const Nomination& o) {
-            return std::fabs(o.offset - n.offset) < 0.03;
-        });
-        if (!known) out.push_back(n);
-        if (out.size() == kMaxNominated) break;
-    }
-    return out;
-}
 
 class ClapMeasurer {
   public:
     explicit ClapMeasurer(WindowReader& reader)
         : reader_(reader), correlator_(kSize, {WindowReader::kRate}, kReach) {}
 
-    Result<ClapMatch> measure(const Nomination& n, const std::vector<Spike>& claps,
+    Result<ClapMatch> measure(const ClapPlace& n, const std::vector<Spike>& claps,
                               const JobControl& job) {
         ClapMatch out;
         FineMatch& m = out.match;
@@ -186,7 +138,7 @@ Result<std::vector<ClapMatch>> matchByClaps(WindowReader& reader, TimeRange with
     keepStrongest(take, kMaxTakeClaps);
     const auto& clean = reader.recording().spikes;
     ClapMeasurer measurer(reader);
-    for (const auto& n : nominate(take, clean)) {
+    for (const ClapPlace& n : clapPlaces(take, clean)) {
         const ClockLine line{{n.offset}, {0}};
         const TimeRange overlap = reader.overlap(line).intersect(within);
         std::vector<Spike> inside = take;

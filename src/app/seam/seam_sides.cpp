@@ -38,7 +38,7 @@ void SeamSides::showTake(int take) {
 std::vector<SeamSides::Laid> SeamSides::laid() const {
     const Tether* t = session_.state().tetherOf(take_);
     if (!t || t->state() == TetherState::Loose) return {};
-    const auto pair = session_.view(take_).pair;
+    const auto& pair = session_.view(take_).pair;
     // While a file is still being read, what is known of it is drawn all the same.
     if (!pair || pair->more.empty()) return {{t->recording, t->line, std::nullopt}};
     std::vector<Laid> out;
@@ -49,7 +49,7 @@ std::vector<SeamSides::Laid> SeamSides::laid() const {
 }
 
 std::optional<PlacedPair> SeamSides::shownPair() const {
-    const auto pair = session_.view(take_).pair;
+    const auto& pair = session_.view(take_).pair;
     return pair ? std::optional(pair->at(middle_)) : std::nullopt;
 }
 

@@ -150,7 +150,7 @@ void SeamView::zoomTo(TimeRange range) {
 }
 
 void SeamView::zoomToOverlap() {
-    const auto pair = session_.view(take_).pair;
+    const auto& pair = session_.view(take_).pair;
     if (pair && !pair->overlap().empty()) zoomTo(pair->overlap());
 }
 

@@ -111,7 +111,7 @@ void SeamView::paintStitches(QPainter& p) const {
 }
 
 void SeamView::paintUncovered(QPainter& p) const {
-    const auto pair = session_.view(take_).pair;
+    const auto& pair = session_.view(take_).pair;
     if (!pair) return;
     const auto becomes = session_.state().soundOf(take_).uncovered;
     const QString what = becomes == Uncovered::Camera ? tr("no clean sound: the camera's is heard")
@@ -136,7 +136,7 @@ void SeamView::paintUncovered(QPainter& p) const {
 }
 
 void SeamView::paintClipped(QPainter& p) const {
-    const auto pair = session_.view(take_).pair;
+    const auto& pair = session_.view(take_).pair;
     if (!pair) return;
     const TimeRange seen{axis_.start() - cleanDrag(), axis_.end() - cleanDrag()};
     const double edge = seamArea().bottom() - 1;
@@ -193,7 +193,7 @@ void SeamView::paintKept(QPainter& p) const {
 
 void SeamView::paintQuietClaps(QPainter& p) const {
     if (!session_.state().soundOf(take_).quietClaps) return;
-    const auto plan = session_.view(take_).sound;
+    const auto& plan = session_.view(take_).sound;
     if (!plan) return;
     p.setFont(uiFont(11));
     for (const TimeRange& c : plan->claps) {
@@ -215,7 +215,7 @@ void SeamView::paintQuietClaps(QPainter& p) const {
 }
 
 void SeamView::paintCuts(QPainter& p) const {
-    const auto pair = session_.view(take_).pair;
+    const auto& pair = session_.view(take_).pair;
     if (!pair) return;
     p.setPen(QPen(colours().cleanText, 1, Qt::DashLine));
     p.setFont(uiFont(12));
@@ -302,7 +302,7 @@ void SeamView::paintCaptions(QPainter& p) const {
 }
 
 QString SeamView::clippedWords() const {
-    const auto pair = session_.view(take_).pair;
+    const auto& pair = session_.view(take_).pair;
     const std::size_t n = pair ? clippedIn(pair->pieces(), session_.view(take_).whole).size() : 0;
     if (n == 0) return {};
     return n == 1 ? tr(", clipped in 1 place") : tr(", clipped in %1 places").arg(n);

@@ -25,7 +25,10 @@ void VerbButton::follow() {
     setToolTip(action_->toolTip());
     setEnabled(action_->isEnabled());
     if (isChecked() != action_->isChecked()) setChecked(action_->isChecked());
-    if (unable_ == Unable::Hidden) setVisible(action_->isEnabled());
+    // Showing what is not hidden would fix its looks before its properties are set.
+    if (unable_ == Unable::Hidden && isHidden() == action_->isEnabled()) {
+        setVisible(action_->isEnabled());
+    }
 }
 
 }  // namespace brisk::app
