@@ -350,6 +350,27 @@ TEST_F(Timelines, TheEditListHoldsOnePictureTrackAndSaysWhatItCannot) {
     EXPECT_NE(said.find("knows no drift"), std::string::npos) << said;
 }
 
+// A recorder that went on in its next file in the middle of a frame: no frame twice, none missing.
+TEST_F(Timelines, SoundsOffTheGridFollowEachOtherInAnEditList) {
+    takes_.resize(1);
+    const auto piece = [&](const char* name, double length, double offset) {
+        auto rec = std::make_shared<SoundScan>(*recording_);
+        rec->info.path = name;
+        rec->samples = std::llround(length * 48000);
+        return CleanPiece{rec, {{offset}, {0}}};
+    };
+    for (const double joint : {4.3217, 4.34, 4.3399, 4.359}) {
+        takes_[0].sound.clean = {piece("/rec/one.wav", 5 + joint, 5),
+                                 piece("/rec/two.wav", 60, -joint)};
+        const auto events = parsed(editList(buildTimeline("A day", takes_, {}), "/out").text, 25);
+        ASSERT_EQ(events.size(), 3u) << joint;
+        EXPECT_EQ(events[1].to, events[2].from) << joint;
+        EXPECT_EQ(events[1].from, events[0].from) << joint;
+        EXPECT_EQ(events[2].to, events[0].to) << joint;
+        EXPECT_EQ(events[2].in, 0) << joint;
+    }
+}
+
 TEST_F(Timelines, AnEditListCountsAsTheTimecodesDo) {
     takes_.clear();
     add("ntsc-01.mov", "A", {30000, 1001}, 3000, 100, "00:00:59;28");

@@ -11,35 +11,53 @@
 namespace brisk {
 namespace {
 
-// Where the lines are drawn: measured on the tuning set of the truth bench (docs/benchmarks.md).
-// Of 576 foreign pairs the strongest reached 6.7 with a share of 0.19; of the right places the
-// weakest that spoke at all reached 11.4 with a share of 0.85.
-constexpr double kWeightSure = 10.0;
-constexpr double kWeightMiddle = 8.3;
-constexpr double kWeightWidth = 0.8;
-constexpr double kShareSure = 0.45;
-constexpr double kShareMiddle = 0.40;
+// Where the lines are drawn. Origin, where nothing else is said: the tuning set of the truth bench
+// (docs/benchmarks.md): of 576 foreign pairs the strongest reached a weight of 6.7 with a share of
+// 0.19; of the right places the weakest that spoke at all reached 11.4 with a share of 0.85.
+
+// Weight: orders of magnitude against chance, and a quarter of the stack.
+constexpr double kWeightSure = 10.0;   // between 6.7 and 11.4, nearer to the right ones
+constexpr double kWeightMiddle = 8.3;  // confidence is a half here
+constexpr double kWeightWidth = 0.8;   // e-fold of the confidence's slope
+
+// Share of the windows that agree, 0 to 1.
+constexpr double kShareSure = 0.45;    // above what two takes with one song in the background share
+constexpr double kShareMiddle = 0.40;  // confidence is a half here
 constexpr double kShareWidth = 0.05;
-constexpr double kLogPSure = -6.0;
-constexpr double kLogPThin = -4.0;
-constexpr double kLogPAlone = -12.0;
-constexpr double kStackStands = 9.0;
-constexpr double kStackSure = 6.5;
+constexpr double kShareThin = 0.30;  // chance makes one window in thirty agree
+
+// Log10 of the p-value, see log10PValue.
+constexpr double kLogPSure = -6.0;    // one in a million pairs by chance
+constexpr double kLogPThin = -4.0;    // worth an ear
+constexpr double kLogPAlone = -12.0;  // then no stack is needed: a long echo drowns it
+
+// Stack: all windows together, in robust deviations of its own noise.
+constexpr double kStackSure = 6.5;  // drawn on the tuning set
 constexpr double kStackThin = 6.0;
-constexpr double kShareThin = 0.30;
+constexpr double kStackStands = 9.0;  // of a rival that covers a part only
+
+// Rivals: another place's evidence against the best one's, a ratio.
 /// Another place that chance does not explain either is the same sound once more. The best one must
-/// be two and a half times as strong to be preferred.
+/// be two and a half times as strong to be preferred: 1.75 / 0.7.
 constexpr double kBeyondChanceCounts = 1.75;
-constexpr double kRivalMiddle = 0.82;
+constexpr double kRivalMiddle = 0.82;  // confidence is a half here
 constexpr double kRivalWidth = 0.06;
-// Two single claps that are not the same reached 6.7, with other spikes about 7.7; the same clap
-// in near silence 8.4 and, all but one, 12 and more.
+
+// Claps: the stack around them, in robust deviations. Two single claps that are not the same
+// reached 6.7, with other spikes about 7.7; the same clap in near silence 8.4 and, all but one, 12
+// and more.
 constexpr double kOneClapSure = 10.5;
-constexpr double kClapsSure = 9.0;
+constexpr double kClapsSure = 9.0;  // of several, where each must agree
 constexpr double kClapThin = 6.5;
-constexpr double kClapRival = 0.7;
-constexpr double kClapAmongSound = 0.2;
-constexpr double kLeastSpreadMs = 0.1;  // finer is not worth saying
+constexpr double kClapRival = 0.7;        // ratio of stacks
+constexpr double kClapAmongSound = 0.2;   // factor of the confidence: others heard must agree, too
+constexpr double kClapStackMiddle = 8.0;  // confidence is a half here
+constexpr double kClapStackWidth = 0.8;
+constexpr double kClapRivalMiddle = 0.72;
+constexpr double kClapRivalWidth = 0.05;
+
+constexpr double kMostConfident = 0.999;  // nobody is surer
+constexpr double kLeastSpreadMs = 0.1;    // finer is not worth saying
 
 /// 0 far below `middle`, a half there, 1 far above.
 double rising(double v, double middle, double width) {
@@ -126,10 +144,10 @@ void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstim
         e.reason = said("no-place-at-best");
     }
     // A smooth function of the same evidence; the statuses above are what decides.
-    e.confidence =
-        std::min(0.999, (stands ? 1.0 : 0.3) * rising(weight, kWeightMiddle, kWeightWidth) *
-                            rising(share, kShareMiddle, kShareWidth) *
-                            rising(-rival, -kRivalMiddle, kRivalWidth));
+    e.confidence = std::min(kMostConfident, (stands ? 1.0 : 0.3) *
+                                                rising(weight, kWeightMiddle, kWeightWidth) *
+                                                rising(share, kShareMiddle, kShareWidth) *
+                                                rising(-rival, -kRivalMiddle, kRivalWidth));
 }
 
 void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate& e) {
@@ -160,8 +178,9 @@ void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate&
         e.status = MatchStatus::Unmatched;
         e.reason = {{"claps-nowhere"}};
     }
-    e.confidence = std::min(0.999, rising(stack, 8, 0.8) * rising(-rival, -0.72, 0.05) *
-                                       (quiet ? 1.0 : kClapAmongSound));
+    e.confidence = std::min(kMostConfident, rising(stack, kClapStackMiddle, kClapStackWidth) *
+                                                rising(-rival, -kClapRivalMiddle, kClapRivalWidth) *
+                                                (quiet ? 1.0 : kClapAmongSound));
 }
 
 }  // namespace brisk
