@@ -4,6 +4,7 @@
 
 #include <gtest/gtest.h>
 
+#include "day/continued_takes.h"
 #include "day/permissions.h"
 #include "day/place_offers.h"
 #include "shoot/commands.h"
@@ -103,6 +104,13 @@ TEST_F(TakeViewTest, OfATetheredAndASlippedOne) {
     EXPECT_EQ(why(whyNotBackToTether(v)), "");
 }
 
+TEST_F(TakeViewTest, WhereNothingFittedThereIsNoPair) {
+    place(MatchStatus::Unmatched);
+    const TakeView v = view();
+    EXPECT_TRUE(v.tether) << "what was said of it is there";
+    EXPECT_FALSE(v.placed || v.pair || v.sound);
+}
+
 TEST_F(TakeViewTest, NothingIsMeasuredBecauseSomebodyLooks) {
     place();
     SoundChoice loud;
@@ -115,11 +123,24 @@ TEST_F(TakeViewTest, NothingIsMeasuredBecauseSomebodyLooks) {
 
 TEST_F(TakeViewTest, MarksCountWhereBothSidesHaveThem) {
     place();
-    shoot_.apply(commands::addMark(shoot_.state(), kTake, {2}));
-    EXPECT_FALSE(view().marksOnBoth);
     shoot_.apply(commands::addMark(shoot_.state(), kRecording, {6}));
+    EXPECT_FALSE(view().marksOnBoth);
+    shoot_.apply(commands::addMark(shoot_.state(), kTake, {2}));
     EXPECT_TRUE(view().marksOnBoth);
     EXPECT_EQ(marksOf(shoot_.state(), kTake), std::vector<Seconds>{Seconds{2}});
+}
+
+// What is treated as one already is not offered once more; one of two neighbours is enough.
+TEST(JoinsWithin, OffersWhatIsNotOneYet) {
+    ShootState s;
+    for (int id = 1; id <= 3; ++id) s.media.push_back({id, "/card/a.mp4", MediaKind::Take, {}});
+    s.media[1].goesOnFrom = 1;
+    const std::vector<ContinuedTake> all{{1, 2, {60}, true}, {2, 3, {60}, true}};
+    const auto offered = joinsWithin(all, s, {2});
+    ASSERT_EQ(offered.size(), 1u);
+    EXPECT_EQ(offered[0].after, 3);
+    EXPECT_TRUE(joinsWithin(all, s, {1, 3}).empty()) << "not neighbours";
+    EXPECT_EQ(joinsWithin(all, s, {1, 2, 3}).size(), 1u);
 }
 
 TEST(PlaceOffers, TheFoundPlaceComesBeforeItsRivals) {
