@@ -6,6 +6,7 @@
 #include <complex>
 #include <vector>
 
+#include "core/parabolic_peak.h"
 #include "dsp/fourier.h"
 
 namespace brisk {
@@ -39,9 +40,7 @@ PlainLag measureLag(std::span<const float> a, std::span<const float> b, int maxL
     for (int lag = -maxLag; lag <= maxLag; ++lag) {
         if (at(lag) > at(best)) best = lag;
     }
-    const double bend = at(best - 1) - 2 * at(best) + at(best + 1);
-    const double part =
-        bend < 0 ? std::clamp(0.5 * (at(best - 1) - at(best + 1)) / bend, -0.5, 0.5) : 0.0;
+    const double part = peakBetween(at(best - 1), at(best), at(best + 1));
     return {best + part, at(best) / std::sqrt(ea * eb)};
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/measure/curve_stack.h"
+#include "core/parabolic_peak.h"
 #include "core/statistics.h"
 
 #include <algorithm>
@@ -40,11 +41,6 @@ double stackNoise(const std::vector<double>& v) {
     }
     if (m.empty()) return 1e-9;
     return std::max(1e-9, robustDeviation(std::move(m), 0.0));
-}
-
-double peakBetween(double a, double b, double c) {
-    const double bend = a - 2 * b + c;
-    return bend < 0 ? std::clamp(0.5 * (a - c) / bend, -0.5, 0.5) : 0.0;
 }
 
 Top topOf(const Curve& c, int polarity, double about, int reach) {

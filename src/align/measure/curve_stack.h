@@ -41,7 +41,4 @@ Top topOf(const Curve& c, int polarity, double about, int reach);
 /// Robust deviation of a stack about zero.
 double stackNoise(const std::vector<double>& stack);
 
-/// Peak position between samples, by a parabola through three values: -0.5 to 0.5.
-double peakBetween(double before, double at, double after);
-
 }  // namespace brisk

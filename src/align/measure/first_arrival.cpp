@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "align/measure/curve_stack.h"
+#include "core/parabolic_peak.h"
 
 namespace brisk {
 namespace {
