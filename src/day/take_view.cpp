@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "day/take_view.h"
 
-#include "day/continued_takes.h"
 #include "render/headroom.h"
 
 namespace brisk {
@@ -53,13 +52,7 @@ TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
             v.sound->level = *level;
         }
     }
-    const auto facts = [&](int id) -> DayFacts {
-        const MediaInfo* i = known.info(id);
-        if (!i) return {};
-        const auto s = known.scan(id);
-        return {i, s ? s->endOfTake() : i->duration};
-    };
-    for (const ContinuedTake& c : continuedTakes(state, facts)) {
+    for (const ContinuedTake& c : known.continued) {
         if (c.before == take || c.after == take) v.continues.push_back(c);
     }
     return v;

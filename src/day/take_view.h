@@ -25,6 +25,8 @@ struct KnownMedia {
     ScanOf scan;
     /// The level that a plan needs, where it was measured.
     std::function<const LevelPlan*(const TakeSoundPlan&)> level;
+    /// Of the whole shoot, found once for all takes (continuedTakes).
+    const std::vector<ContinuedTake>& continued;
 };
 
 struct TakeView {

@@ -11,10 +11,6 @@ std::string nameOf(const ShootState& s, int id) {
     return m ? std::filesystem::path(m->path).filename().string() : std::string("a file");
 }
 
-std::string counted(std::size_t n, const std::string& one, const std::string& many) {
-    return std::to_string(n) + " " + (n == 1 ? one : many);
-}
-
 void changeEdit(ShootState& s, int take, const std::function<void(TakeEdit&)>& change) {
     auto it = std::find_if(s.edits.begin(), s.edits.end(),
                            [&](const TakeEdit& e) { return e.take == take; });

@@ -14,9 +14,6 @@ namespace brisk {
 /// A file's name, for a sentence.
 std::string nameOf(const ShootState& s, int media);
 
-/// "1 take", "3 takes".
-std::string counted(std::size_t n, const std::string& one, const std::string& many);
-
 /// Changes a take's edit, which is made where there is none, and gone where it says nothing.
 void changeEdit(ShootState& s, int take, const std::function<void(TakeEdit&)>& change);
 

@@ -46,13 +46,15 @@ class TakeViewTest : public ::testing::Test {
                        [this](const TakeSoundPlan&) {
                            ++asked_;
                            return nullptr;
-                       }});
+                       },
+                       continued_});
     }
     static std::string why(const Fact& f) { return f.empty() ? "" : f.id; }
 
     test::ShootFolder files_;
     std::shared_ptr<const SoundScan> take_, recording_;
     Shoot shoot_;
+    std::vector<ContinuedTake> continued_;
     mutable int asked_ = 0;
 };
 

@@ -35,8 +35,8 @@ SeamView::SeamView(Session& session, Verbs& verbs, QWidget* parent)
     setAttribute(Qt::WA_OpaquePaintEvent);  // or every paint fills the whole ground three times
     setAccessibleName(tr("Seam: camera sound above, clean sound below"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    connect(&session, &Session::changed, this, &SeamView::changedView);
-    connect(&session, &Session::factsChanged, this, &SeamView::changedView);
+    connect(&session, &Session::changed, this, &SeamView::changedTake);
+    connect(&session, &Session::factsChanged, this, &SeamView::changedTake);
     connect(&session.work(), &WorkQueue::changed, this, [this] { update(); });
     addTools();
     connect(&sides_, &SeamSides::changed, this, &SeamView::changedView);
@@ -82,6 +82,7 @@ void SeamView::showTake(int take) {
     sides_.showTake(take);
     playhead_ = {0};
     selectedFrom_.reset();
+    verbs_.refresh();
     zoomToAll();
 }
 
@@ -180,12 +181,16 @@ void SeamView::zoomToClaps() {
     zoomTo({std::min(*a, b) - around, std::max(*a, b) + around});
 }
 
+void SeamView::changedTake() {
+    verbs_.refresh();
+    changedView();
+}
+
 void SeamView::changedView() {
     axis_.setWidth(width());
     if (fitted_) axis_.fit(limits());
     sides_.setDragged(cleanDrag());
     sides_.prepare(axis_, width());
-    verbs_.refresh();
     layTools();
     update();
     emit viewChanged();

@@ -102,6 +102,8 @@ class SeamView : public QWidget {
     void paintPlayhead(QPainter& p) const;
     void paintCaptions(QPainter& p) const;
     void paintDragNumbers(QPainter& p) const;
+    /// What there is to see is another; what can be done with it, too.
+    void changedTake();
     void changedView();
 
     Session& session_;

@@ -28,12 +28,12 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
         emit factsChanged(0);
     });
     connect(&library_, &MediaLibrary::learned, this, [this](int id) {
-        views_.clear();
+        forgetViews();
         emit factsChanged(id);
     });
     connect(&library_, &MediaLibrary::failed, this, &Session::addNote);
     connect(&document_, &OpenShoot::changed, this, [this] {
-        views_.clear();
+        forgetViews();
         library_.readMissing();
         emit changed();
     });
@@ -47,6 +47,11 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
 }
 Session::~Session() = default;
 
+void Session::forgetViews() {
+    views_.clear();
+    continued_.reset();
+}
+
 const TakeView& Session::view(int take) const {
     const auto known = views_.find(take);
     if (known != views_.end()) return known->second;
@@ -55,7 +60,8 @@ const TakeView& Session::view(int take) const {
                                return f ? &f->info : nullptr;
                            },
                            [this](int id) { return library_.scanOf(id); },
-                           [this](const TakeSoundPlan& p) { return levels_.ifKnown(p); }};
+                           [this](const TakeSoundPlan& p) { return levels_.ifKnown(p); },
+                           continued()};
     return views_.emplace(take, viewOf(state(), take, media)).first->second;
 }
 
@@ -188,8 +194,11 @@ std::optional<Seconds> Session::clapNear(int take, Seconds t, Seconds reach) con
     return nearest(moments, t, reach);
 }
 
-std::vector<ContinuedTake> Session::continued() const {
-    return continuedTakes(state(), [this](int id) { return library_.dayFacts(id); });
+const std::vector<ContinuedTake>& Session::continued() const {
+    if (!continued_) {
+        continued_ = continuedTakes(state(), [this](int id) { return library_.dayFacts(id); });
+    }
+    return *continued_;
 }
 
 std::optional<VideoExportPlan> Session::exportPlan(int take, VideoContainer container,

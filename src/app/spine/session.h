@@ -97,7 +97,7 @@ class Session : public QObject {
     [[nodiscard]] std::optional<Seconds> clapNear(int take, Seconds t, Seconds reach) const;
 
     /// The takes that go on from each other, as they could be or are treated as one.
-    [[nodiscard]] std::vector<ContinuedTake> continued() const;
+    [[nodiscard]] const std::vector<ContinuedTake>& continued() const;
     /// The plan for one take, or nothing while its files are not read or it has no place.
     [[nodiscard]] std::optional<VideoExportPlan> exportPlan(int take, VideoContainer container,
                                                             const QString& folder) const;
@@ -125,7 +125,9 @@ class Session : public QObject {
         std::set<int> takes;
     };
     std::optional<Matching> matching_;
-    mutable std::map<int, TakeView> views_;  // until the next change
+    void forgetViews();
+    mutable std::map<int, TakeView> views_;                        // until the next change
+    mutable std::optional<std::vector<ContinuedTake>> continued_;  // so is this
     LevelCache levels_;
     MediaLibrary library_;
     WorkQueue work_;  // last: it must end before what it reports to
