@@ -11,6 +11,7 @@
 #include "sim/noise.h"
 #include "sim/room.h"
 #include "sim/world_sound.h"
+#include "text/sentence.h"
 
 namespace brisk::bench {
 namespace {
@@ -160,7 +161,7 @@ int run(int shoots) {
                 const auto seed = static_cast<std::uint64_t>(1000 * claps + 500 * even + i);
                 const auto s = makeShoot(claps, even, seed);
                 if (!s) {
-                    std::fprintf(stderr, "%s\n", s.error().sentence.c_str());
+                    std::fprintf(stderr, "%s\n", sentence(s.error().fact).c_str());
                     return 1;
                 }
                 const auto onTake = offered(s->scratch), onClean = offered(s->clean);

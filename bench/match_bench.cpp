@@ -117,7 +117,7 @@ std::vector<Score> runGroup(const Group& g, const Options& o) {
         auto s = runPair(g.pairs[i], o);
         if (!s) {
             const std::scoped_lock hold(lock);
-            std::fprintf(stderr, "%s: %s\n", g.name.c_str(), s.error().sentence.c_str());
+            std::fprintf(stderr, "%s: %s\n", g.name.c_str(), sentence(s.error().fact).c_str());
             return;
         }
         scores[i] = *s;

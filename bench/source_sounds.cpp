@@ -97,8 +97,8 @@ void scaleTo(std::vector<float>& v, float peak) {
 Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, double seconds) {
     const auto& files = filesFor(c);
     if (files.size() < 4) {
-        return fail(ErrorCode::CannotRead,
-                    "The benchmark's sounds are not installed: see scripts/bench_packages.txt.");
+        return fail(ErrorCode::CannotRead, named("The benchmark's sounds are not installed: see "
+                                                 "scripts/bench_packages.txt."));
     }
     sim::NoiseSource random(seed);
     const auto below = [&](double n) { return static_cast<std::size_t>(random.uniform() * n); };

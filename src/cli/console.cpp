@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/console.h"
 #include "core/json_text.h"
+#include "text/sentence.h"
 
 #include <chrono>
 #include <csignal>
@@ -55,7 +56,7 @@ void Console::say(const std::string& line) const {
 }
 
 int Console::report(const Error& e) const {
-    std::fprintf(stderr, "%s\n", e.sentence.c_str());
+    std::fprintf(stderr, "%s\n", sentence(e.fact).c_str());
     switch (e.code) {
         case ErrorCode::CannotWrite:
             return kCannotWrite;

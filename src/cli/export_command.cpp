@@ -147,10 +147,7 @@ std::optional<Error> laterSteps(const std::string& project) {
     if (!journal || !*journal || (*journal)->steps == 0) return std::nullopt;
     const int n = (*journal)->steps;
     return Error{ErrorCode::BadProject,
-                 project + " was worked on after it was saved: " + std::to_string(n) +
-                     (n == 1 ? " step is" : " steps are") +
-                     " not in it. What is handed over is as it was saved; open and save it to have "
-                     "the rest.",
+                 Fact{"worked-on-after-saving", {{"file", project}, {"steps", n}}},
                  project,
                  {}};
 }
@@ -204,12 +201,8 @@ Result<Work> fromProject(const Options& o, const Console& console) {
                                        [&](const HandedTake& h) { return h.id == id; });
         if (there || !scans.contains(id)) continue;
         const std::string& path = state.item(id)->path;
-        const Error none{ErrorCode::CannotRead,
-                         path +
-                             " is not handed over: the recording it is tethered to cannot be "
-                             "read.",
-                         path,
-                         {}};
+        const Error none{
+            ErrorCode::CannotRead, Fact{"recording-not-read", {{"file", path}}}, path, {}};
         (void)console.report(none);
         w.problems.push_back(none);
     }
@@ -248,7 +241,7 @@ int handOverAll(const Options& o, Work work, const Console& console) {
     HandOverRun run(planHandOver(std::move(work.takes), o.choice()));
     const HandOverPlan& plan = run.plan();
     if (!plan.files.empty() && !plan.problem().empty()) {
-        return console.report({ErrorCode::CannotWrite, sentence(plan.problem()), o.out, {}});
+        return console.report({ErrorCode::CannotWrite, plan.problem(), o.out, {}});
     }
     for (const PlannedFile& f : plan.files) {
         const HandedTake* h = plan.take(f.take);
@@ -276,7 +269,10 @@ int handOverAll(const Options& o, Work work, const Console& console) {
             failed.push_back({{"file", r.path}, {"problem", sentence(r.problem)}});
         }
         if (r.state == FileState::Failed) {
-            (void)console.report({*r.failedBy, r.path + ": " + sentence(r.problem), r.path, {}});
+            (void)console.report({*r.failedBy,
+                                  Fact{"of-file", {{"file", r.path}, {"problem", r.problem}}},
+                                  r.path,
+                                  {}});
         } else if (!r.problem.empty()) {
             console.say(r.path + ": " + sentence(r.problem));
         }

@@ -47,7 +47,7 @@ const char* codeText(ErrorCode code) {
 ordered_json problemsJson(const std::vector<Error>& problems) {
     ordered_json out = ordered_json::array();
     for (const Error& e : problems) {
-        out.push_back({{"file", e.path}, {"code", codeText(e.code)}, {"reason", e.sentence}});
+        out.push_back({{"file", e.path}, {"code", codeText(e.code)}, {"reason", sentence(e.fact)}});
     }
     return out;
 }

@@ -5,6 +5,7 @@
 #include "cli/json_output.h"
 #include "features/scan_cache.h"
 #include "media/read/probe.h"
+#include "text/sentence.h"
 
 namespace brisk::cli {
 
@@ -31,7 +32,7 @@ Run addProbe(CLI::App& sub) {
                 if (code == kCancelled) return code;
                 problems.push_back(info.error());
                 problems.back().path = path;
-                all.push_back({{"file", path}, {"error", info.error().sentence}});
+                all.push_back({{"file", path}, {"error", sentence(info.error().fact)}});
                 continue;
             }
             all.push_back(probeJson(*info));

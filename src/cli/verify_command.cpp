@@ -85,15 +85,16 @@ Result<Known> fromReport(const Options& o, const Console& console) {
     auto text = readWholeFile(o.report);
     if (!text) return tl::unexpected(text.error());
     const ordered_json report = ordered_json::parse(*text, nullptr, false);
-    const auto useless = [&](const std::string& why) {
-        return fail(ErrorCode::CannotRead, o.report + " " + why, o.report);
+    const auto useless = [&](Fact why) {
+        why.args.emplace_back("written", o.file);
+        return failAt(ErrorCode::CannotRead, o.report, std::move(why));
     };
-    if (report.is_discarded()) return useless("is no JSON report.");
+    if (report.is_discarded()) return useless({"no-json-report"});
     Known k;
     try {
         const ordered_json* take = nullptr;
         const ordered_json* file = inReport(report, o.file, &take);
-        if (!file) return useless("does not speak of " + o.file + ".");
+        if (!file) return useless({"report-of-others"});
         const ordered_json& tether = take->at("tethers").at(0);
         const double delay = tether.at("sound_delay_ms").get<double>() * 1e-3;
         const ClockLine line{{tether.at("offset_seconds").get<double>()},
@@ -114,7 +115,7 @@ Result<Known> fromReport(const Options& o, const Console& console) {
             if (!same) k.startsAt.reset();
         }
     } catch (const ordered_json::exception&) {
-        return useless("does not hold what is needed; write it anew with this version.");
+        return useless({"report-too-old"});
     }
     return k;
 }

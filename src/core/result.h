@@ -3,12 +3,15 @@
 /// What can go wrong outside the program, as a value. Not for programmer mistakes: those assert.
 ///
 ///     Result<MediaInfo> info = probe(path);
-///     if (!info) return tl::unexpected(info.error().about("while adding the take"));
+///     if (!info) return tl::unexpected(info.error());
+///     // and where a person is told: sentence(info.error().fact) (text/)
 #pragma once
 
 #include <string>
 #include <tl/expected.hpp>
 #include <utility>
+
+#include "core/fact.h"
 
 namespace brisk {
 
@@ -24,19 +27,13 @@ enum class ErrorCode {
     BadEntry,     ///< Something typed that cannot be understood.
 };
 
-/// One failure. `sentence` is for a person: which file, what is wrong, what was kept, what to do.
+/// One failure. Its fact, in words, tells a person which file, what is wrong, what was kept, what
+/// to do.
 struct [[nodiscard]] Error {
     ErrorCode code = ErrorCode::CannotRead;
-    std::string sentence;
+    Fact fact;
     std::string path;    ///< The file it is about, as given; may be empty.
     std::string detail;  ///< The library's own words, for a log; may be empty.
-
-    /// Adds context at a border, keeping the cause.
-    [[nodiscard]] Error about(const std::string& context) const {
-        Error e = *this;
-        e.sentence = context + ": " + sentence;
-        return e;
-    }
 };
 
 /// A value, or why there is none. A class of its own so that nobody drops one unseen.
@@ -49,14 +46,21 @@ class [[nodiscard]] Result : public tl::expected<T, Error> {
     Result(Base base) : Base(std::move(base)) {}
 };
 
-inline tl::unexpected<Error> fail(ErrorCode code, std::string sentence, std::string path = {},
+inline tl::unexpected<Error> fail(ErrorCode code, Fact fact, std::string path = {},
                                   std::string detail = {}) {
-    return tl::unexpected<Error>(
-        Error{code, std::move(sentence), std::move(path), std::move(detail)});
+    return tl::unexpected<Error>(Error{code, std::move(fact), std::move(path), std::move(detail)});
+}
+
+/// The same of one file that the fact names: the argument "file" is added.
+inline tl::unexpected<Error> failAt(ErrorCode code, const std::string& path, Fact fact,
+                                    std::string detail = {}) {
+    fact.args.emplace_back("file", path);
+    if (!detail.empty()) fact.args.emplace_back("why", detail);
+    return fail(code, std::move(fact), path, std::move(detail));
 }
 
 inline tl::unexpected<Error> cancelled() {
-    return fail(ErrorCode::Cancelled, "Stopped.");
+    return fail(ErrorCode::Cancelled, {"stopped"});
 }
 
 }  // namespace brisk

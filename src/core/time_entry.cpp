@@ -77,10 +77,7 @@ Result<TimeEntry> parseTimeEntry(const std::string& text, const EntryUnits& unit
     if (hasSign) s.remove_prefix(1);
     const auto v = amount(s, units);
     if (!v) {
-        return fail(ErrorCode::BadEntry,
-                    "\u201c" + text +
-                        "\u201d is no time. Type 0:19:27.483, or a change such as +3 ms, "
-                        "\u221212 frames, +40 samples.");
+        return fail(ErrorCode::BadEntry, {"no-time-typed", {{"text", text}}});
     }
     return TimeEntry{{minus ? -*v : *v}, hasSign && !absolute};
 }

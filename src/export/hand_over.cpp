@@ -148,7 +148,7 @@ void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
         const bool stopped = done.error().code == ErrorCode::Cancelled;
         r.state = stopped ? FileState::Stopped : FileState::Failed;
         r.failedBy = done.error().code;
-        r.problem = {stopped ? Fact{"stopped-nothing-left"} : named(done.error().sentence)};
+        r.problem = {stopped ? Fact{"stopped-nothing-left"} : done.error().fact};
     }
     tell(i);
 }

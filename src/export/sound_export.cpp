@@ -203,7 +203,7 @@ Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
 
 Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& job) {
     if (const Fact nothing = nothingToWrite(plan.sound); !nothing.empty()) {
-        return fail(ErrorCode::CannotWrite, sentence(nothing), plan.take.info.path);
+        return fail(ErrorCode::CannotWrite, nothing, plan.take.info.path);
     }
     TakeSoundPlan soundPlan = plan.sound;
     const Coding coding = codingOf(plan.format);

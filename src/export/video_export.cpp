@@ -196,18 +196,18 @@ namespace {
 
 Result<void> canBeWritten(const VideoExportPlan& plan) {
     if (const Fact nothing = nothingToWrite(plan.sound); !nothing.empty()) {
-        return fail(ErrorCode::CannotWrite, sentence(nothing), plan.take.info.path);
+        return fail(ErrorCode::CannotWrite, nothing, plan.take.info.path);
     }
     if (!plan.take.info.video) {
-        return fail(ErrorCode::NotMedia, plan.take.info.path + " has no picture to hand over.",
-                    plan.take.info.path);
+        return failAt(ErrorCode::NotMedia, plan.take.info.path, {"no-picture-to-hand-over"});
     }
     if (const auto can = codecsFor(plan.container, plan.take.info.path);
         std::find(can.begin(), can.end(), codecOf(plan)) == can.end()) {
         return fail(ErrorCode::CannotWrite,
-                    std::string(codecWords(codecOf(plan))) + " does not go into this container (" +
-                        endingOf(plan.container, plan.take.info.path) + "); choose " +
-                        codecWords(can.front()) + ". Nothing was written.",
+                    {"codec-not-in-container",
+                     {{"codec", codecWords(codecOf(plan))},
+                      {"ending", endingOf(plan.container, plan.take.info.path)},
+                      {"instead", codecWords(can.front())}}},
                     plan.take.info.path);
     }
     return {};

@@ -101,7 +101,7 @@ Result<SoundScan> fromCache(const fs::path& place, const std::string& path,
     scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
     if (!read(place, path, options, scan)) {
         scan.peaks->take(PeakPyramid());
-        return fail(ErrorCode::CannotRead, "Not in the cache.", place.string());
+        return failAt(ErrorCode::CannotRead, place.string(), {"not-in-cache"});
     }
     scan.info.warnings.insert(scan.info.warnings.end(), scan.warnings.begin(), scan.warnings.end());
     std::error_code ec;

@@ -64,10 +64,9 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         scan.channel = *chosen;
     }
     if (options.channel >= reader->channels()) {
-        return fail(ErrorCode::NoSound,
-                    path + " has " + std::to_string(channels) + " channels; there is no channel " +
-                        std::to_string(options.channel + 1) + ".",
-                    path);
+        return failAt(
+            ErrorCode::NoSound, path,
+            {"no-such-channel", {{"channels", channels}, {"channel", options.channel + 1}}});
     }
 
     scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();

@@ -31,8 +31,7 @@ std::string newId() {
 
 Error cannotKeep(const fs::path& path) {
     return {ErrorCode::CannotWrite,
-            "Steps cannot be written down in " + path.string() +
-                ". Save the shoot yourself until there is room again.",
+            Fact{"steps-not-kept", {{"file", path.string()}}},
             path.string(),
             {}};
 }
@@ -186,11 +185,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
     if (!text) return tl::unexpected(text.error());
     const auto lines = wholeLines(*text);
     const auto damaged = [&] {
-        return fail(ErrorCode::BadProject,
-                    path.string() +
-                        " holds steps that were not saved, but cannot be understood. "
-                        "It was left as it is.",
-                    path.string());
+        return failAt(ErrorCode::BadProject, path.string(), {"journal-not-understood"});
     };
     if (lines.empty() || !lines[0].is_object() || lines[0].value("format", "") != kFormat ||
         lines[0].value("schema", 0) < 1 || lines[0].value("schema", 0) > kProjectSchema) {

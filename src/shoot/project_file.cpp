@@ -43,26 +43,19 @@ Facts checkMedia(const ShootState& state) {
 
 /// A project's text and its folder, understood so far that it is one.
 Result<ordered_json> parsed(const std::string& text, const std::string& path) {
-    const std::string kept = " The file was left as it is.";
     ordered_json j = ordered_json::parse(text, nullptr, false);
     const bool whole = j.is_object() && j.contains("format") && j.contains("schema") &&
                        j["schema"].is_number_integer();
     if (!whole) {
         const bool other = j.is_object() && !j.contains("format");
-        return fail(
-            ErrorCode::BadProject,
-            path + (other ? " is not a saved shoot." : " is damaged and cannot be understood.") +
-                kept,
-            path);
+        return failAt(ErrorCode::BadProject, path,
+                      other ? Fact{"no-saved-shoot"} : Fact{"shoot-damaged"});
     }
     if (j["format"] != kFormat) {
-        return fail(ErrorCode::BadProject, path + " is not a saved shoot." + kept, path);
+        return failAt(ErrorCode::BadProject, path, {"no-saved-shoot"});
     }
     if (j["schema"].get<int>() > kProjectSchema) {
-        return fail(
-            ErrorCode::BadProject,
-            path + " was saved by a newer version of this program. Update to open it." + kept,
-            path);
+        return failAt(ErrorCode::BadProject, path, {"shoot-of-newer-version"});
     }
     return j;
 }
@@ -139,9 +132,7 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
         }
         return loaded;
     } catch (const ordered_json::exception& e) {
-        return fail(ErrorCode::BadProject,
-                    path + " is damaged and cannot be understood. The file was left as it is.",
-                    path, e.what());
+        return failAt(ErrorCode::BadProject, path, {"shoot-damaged"}, e.what());
     }
 }
 

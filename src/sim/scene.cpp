@@ -118,8 +118,7 @@ Result<Scene> sceneFromJson(const std::string& text) {
         for (const auto& t : j.value("takes", json::array())) s.takes.push_back(takeFrom(t));
         return s;
     } catch (const json::exception& e) {
-        return fail(ErrorCode::BadProject,
-                    std::string("The scene cannot be understood: ") + e.what());
+        return fail(ErrorCode::BadProject, {"scene-not-understood", {{"why", e.what()}}});
     }
 }
 

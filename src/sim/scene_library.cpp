@@ -306,8 +306,7 @@ Result<Scene> findScene(const std::string& nameOrFile) {
         if (nameOrFile == "pair-" + std::to_string(i)) return pairScene(i);
     }
     if (!std::filesystem::exists(nameOrFile)) {
-        return fail(ErrorCode::CannotRead,
-                    "There is no scene named " + nameOrFile + " and no such file.", nameOrFile);
+        return failAt(ErrorCode::CannotRead, nameOrFile, {"no-such-scene"});
     }
     auto text = readWholeFile(nameOrFile);
     if (!text) return tl::unexpected(text.error());

@@ -112,8 +112,7 @@ Result<std::vector<std::string>> simulateShoot(const Scene& scene, std::uint64_t
     std::error_code ec;
     std::filesystem::create_directories(folder, ec);
     if (ec) {
-        return fail(ErrorCode::CannotWrite,
-                    "Cannot make the folder " + folder + ": " + ec.message() + ".", folder);
+        return failAt(ErrorCode::CannotWrite, folder, {"cannot-make-folder"}, ec.message());
     }
     std::vector<std::string> written;
     std::vector<RecorderSpec> recordings;

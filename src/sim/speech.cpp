@@ -40,8 +40,7 @@ Result<std::vector<float>> speak(const std::string& sentence, const Voice& voice
         bytes.insert(bytes.end(), part, part + n);
     }
     if (bytes.size() <= kHeaderBytes) {
-        return fail(ErrorCode::CannotRead, "The speech synthesiser said nothing with the voice " +
-                                               voice.name + "; install the package espeak-ng.");
+        return fail(ErrorCode::CannotRead, {"nothing-spoken", {{"voice", voice.name}}});
     }
     std::uint32_t rate = 0;
     std::memcpy(&rate, bytes.data() + 24, sizeof rate);

@@ -24,9 +24,10 @@ namespace {
 
 tl::unexpected<Error> cannotWrite(const fs::path& target, const std::string& why) {
     return fail(ErrorCode::CannotWrite,
-                "Cannot write " + target.filename().string() + " in the folder " +
-                    target.parent_path().string() + ": " + why +
-                    ". Nothing was written; choose another folder or free it.",
+                {"cannot-write-into",
+                 {{"file", target.filename().string()},
+                  {"folder", target.parent_path().string()},
+                  {"why", why}}},
                 target.string(), why);
 }
 
@@ -130,9 +131,7 @@ Result<std::string> readWholeFile(const fs::path& path) {
     std::ostringstream text;
     text << in.rdbuf();
     if (!in) {
-        return fail(ErrorCode::CannotRead,
-                    "Cannot read " + path.string() + ": " + std::strerror(errno) + ".",
-                    path.string());
+        return failAt(ErrorCode::CannotRead, path.string(), {"cannot-read"}, std::strerror(errno));
     }
     return text.str();
 }

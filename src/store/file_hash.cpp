@@ -25,7 +25,7 @@ Result<void> readAll(const std::string& path, const JobControl& job,
         in.read(block.data(), static_cast<std::streamsize>(block.size()));
         take(block.data(), static_cast<std::size_t>(in.gcount()));
     }
-    if (!in.eof()) return fail(ErrorCode::CannotRead, path + " could not be read again.", path);
+    if (!in.eof()) return failAt(ErrorCode::CannotRead, path, {"not-read-again"});
     return {};
 }
 

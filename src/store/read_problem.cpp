@@ -20,29 +20,17 @@ std::optional<Error> findReadProblem(const std::string& path) {
     std::error_code ec;
     const auto status = fs::status(path, ec);
     if (!fs::exists(status)) {
-        return Error{ErrorCode::CannotRead,
-                     path +
-                         " is not there any more. Was the card taken out, or the file moved? "
-                         "Put it back and try again.",
-                     path, ec.message()};
+        return failAt(ErrorCode::CannotRead, path, {"not-there"}, ec.message()).value();
     }
     if (fs::is_directory(status)) {
-        return Error{
-            ErrorCode::CannotRead, path + " is a folder, not a film or a sound.", path, {}};
+        return failAt(ErrorCode::CannotRead, path, {"is-a-folder"}).value();
     }
     if (::access(path.c_str(), R_OK) != 0) {
-        return Error{ErrorCode::CannotRead,
-                     path + " may not be read by this user (" + std::strerror(errno) +
-                         "). Change its permissions and try again.",
-                     path, std::strerror(errno)};
+        return failAt(ErrorCode::CannotRead, path, {"may-not-be-read"}, std::strerror(errno))
+            .value();
     }
     if (fs::is_regular_file(status) && fs::file_size(path, ec) == 0) {
-        return Error{ErrorCode::CannotRead,
-                     path +
-                         " is empty (0 bytes): nothing was recorded, or the copy failed. "
-                         "Copy it again from the card.",
-                     path,
-                     {}};
+        return failAt(ErrorCode::CannotRead, path, {"is-empty"}).value();
     }
     return std::nullopt;
 }
@@ -88,22 +76,10 @@ Error explainOpenFailure(const std::string& path, const std::string& libraryWord
     std::string head(512, '\0');
     in.read(head.data(), static_cast<std::streamsize>(head.size()));
     head.resize(static_cast<std::size_t>(in.gcount()));
-    std::string sentence;
-    if (looksLikeText(head)) {
-        sentence = path +
-                   " is text, not a film or a sound, whatever its name says. It was left alone; "
-                   "look for the real file on the card.";
-    } else if (isMovieWithoutIndex(path)) {
-        sentence = path +
-                   " was never finished: the camera did not get to write its index, or the copy "
-                   "was cut short. Copy it again; if the card's own file is like this, the camera "
-                   "may be able to repair it.";
-    } else {
-        sentence = path +
-                   " is not a film or a sound that can be read, or it is damaged from its "
-                   "beginning. It was left alone; copy it again from the card.";
-    }
-    return Error{ErrorCode::NotMedia, sentence, path, libraryWords};
+    const Fact fact = looksLikeText(head)         ? Fact{"is-text"}
+                      : isMovieWithoutIndex(path) ? Fact{"never-finished"}
+                                                  : Fact{"not-media"};
+    return failAt(ErrorCode::NotMedia, path, fact, libraryWords).value();
 }
 
 }  // namespace brisk

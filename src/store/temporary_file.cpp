@@ -93,7 +93,7 @@ Result<TemporaryFile> TemporaryFile::createBeside(const fs::path& target) {
         ::unlink(path.c_str());
         ::close(fd);
     }
-    return fail(ErrorCode::CannotWrite, std::strerror(why), target.string(), std::strerror(why));
+    return failAt(ErrorCode::CannotWrite, target.string(), {"cannot-write"}, std::strerror(why));
 }
 
 TemporaryFile::TemporaryFile(TemporaryFile&& other) noexcept

@@ -439,6 +439,97 @@ constexpr Phrase kPhrases[] = {
     {"sound-unchanged", PHRASE("sound as it was")},
     {"sound-as-for-all", PHRASE("sound as for all takes")},
     {"levels-alike", PHRASE("levels alike, {lufs:fixed1} LUFS")},
+    // What cannot be read or written (core/result.h). {file} is the path as it was given.
+    {"stopped", PHRASE("Stopped.")},
+    {"not-there", PHRASE("{file} is not there any more. Was the card taken out, or the file moved? "
+                         "Put it back and try again.")},
+    {"is-a-folder", PHRASE("{file} is a folder, not a film or a sound.")},
+    {"may-not-be-read",
+     PHRASE("{file} may not be read by this user ({why}). Change its permissions and try again.")},
+    {"is-empty", PHRASE("{file} is empty (0 bytes): nothing was recorded, or the copy failed. Copy "
+                        "it again from the card.")},
+    {"is-text", PHRASE("{file} is text, not a film or a sound, whatever its name says. It was left "
+                       "alone; look for the real file on the card.")},
+    {"never-finished", PHRASE("{file} was never finished: the camera did not get to write its "
+                              "index, or the copy was cut short. Copy it again; if the card's own "
+                              "file is like this, the camera may be able to repair it.")},
+    {"not-media", PHRASE("{file} is not a film or a sound that can be read, or it is damaged from "
+                         "its beginning. It was left alone; copy it again from the card.")},
+    {"cannot-decode", PHRASE("{file} uses the format {codec}, which this machine cannot decode. "
+                             "Convert it and add it again.")},
+    {"stream-not-opened", PHRASE("{file}: the {codec} stream cannot be opened ({why}).")},
+    {"no-sound-in-file", PHRASE("{file} holds no sound that can be read.")},
+    {"track-without-sound", PHRASE("{file} has a sound track with no sound in it.")},
+    {"picture-without-sound",
+     PHRASE("{file} has a picture but no sound, so there is nothing to match by. Turn on the "
+            "camera's microphone next time; this take can only be placed by hand.")},
+    {"no-such-channel", PHRASE("{file} has {channels} channels; there is no channel {channel}."),
+     PHRASE("{file} has one channel; there is no channel {channel}."), "channels"},
+    {"not-read-further", PHRASE("{file} could not be read any further ({why}). Is the card still "
+                                "in? Nothing was changed; try again.")},
+    {"not-read-again", PHRASE("{file} could not be read again.")},
+    {"cannot-read", PHRASE("Cannot read {file}: {why}.")},
+    {"not-in-cache", PHRASE("{file} is not in the cache.")},
+    {"no-picture", PHRASE("{file} has no picture.")},
+    {"no-picture-here",
+     PHRASE("{file}: no picture could be decoded here. Is the file still there?")},
+    {"picture-format-unknown", PHRASE("{file}: the picture has an unknown format.")},
+    {"no-picture-to-hand-over", PHRASE("{file} has no picture to hand over.")},
+    {"shows-nothing-kept", PHRASE("{file} shows nothing in the stretch that is kept.")},
+    {"silent-overlap", PHRASE("Nothing is heard in the overlap.")},
+    {"too-short-overlap", PHRASE("The two share less than three seconds here.")},
+    {"cannot-write", PHRASE("Cannot write {file}: {why}.")},
+    {"cannot-write-into", PHRASE("Cannot write {file} in the folder {folder}: {why}. Nothing was "
+                                 "written; choose another folder or free it.")},
+    {"cannot-write-take",
+     PHRASE("Cannot write {file}: {why}. Nothing was left behind; the take itself is untouched.")},
+    {"cannot-make-folder", PHRASE("Cannot make the folder {file}: {why}.")},
+    {"take-not-read-to-end", PHRASE("{file} could not be read to its end ({why}). Is the card "
+                                    "still in? No file was written.")},
+    {"not-read-back", PHRASE("{file} could not be read back to its end ({why}).")},
+    {"sound-not-written",
+     PHRASE("The sound could not be written ({why}). Is the disk full? Nothing was left behind.")},
+    {"picture-not-encoded", PHRASE("The picture of {file} could not be re-encoded ({why}). Nothing "
+                                   "was left behind; let its pieces begin at key frames instead.")},
+    {"codec-not-here", PHRASE("This machine's FFmpeg cannot write {codec}.")},
+    {"codec-refuses",
+     PHRASE("The sound format {codec} does not take {hertz} Hz, {channels} channels.")},
+    {"codec-not-in-container", PHRASE("{codec} does not go into this container ({ending}); choose "
+                                      "{instead}. Nothing was written.")},
+    {"no-saved-shoot", PHRASE("{file} is not a saved shoot. The file was left as it is.")},
+    {"shoot-damaged",
+     PHRASE("{file} is damaged and cannot be understood. The file was left as it is.")},
+    {"shoot-of-newer-version", PHRASE("{file} was saved by a newer version of this program. Update "
+                                      "to open it. The file was left as it is.")},
+    {"journal-not-understood", PHRASE("{file} holds steps that were not saved, but cannot be "
+                                      "understood. It was left as it is.")},
+    {"worked-on-after-saving",
+     PHRASE("{file} was worked on after it was saved: {steps} steps are not in it. What is handed "
+            "over is as it was saved; open and save it to have the rest."),
+     PHRASE("{file} was worked on after it was saved: {steps} step is not in it. What is handed "
+            "over is as it was saved; open and save it to have the rest."),
+     "steps"},
+    {"in-shoot-already",
+     PHRASE("{file} is in the shoot already, as {as}. It was not added again.")},
+    {"no-media-left-out",
+     PHRASE("{files} files in the folder are neither video nor sound and were left out: {names}"),
+     PHRASE("{files} file in the folder is neither video nor sound and was left out: {names}"),
+     "files"},
+    {"steps-not-kept", PHRASE("Steps cannot be written down in {file}. Save the shoot yourself "
+                              "until there is room again.")},
+    {"recording-not-read",
+     PHRASE("{file} is not handed over: the recording it is tethered to cannot be read.")},
+    {"of-file", PHRASE("{file}: {problem}")},
+    {"no-json-report", PHRASE("{file} is no JSON report.")},
+    {"report-of-others", PHRASE("{file} does not speak of {written}.")},
+    {"report-too-old",
+     PHRASE("{file} does not hold what is needed; write it anew with this version.")},
+    {"scene-not-understood", PHRASE("The scene cannot be understood: {why}")},
+    {"no-such-scene", PHRASE("There is no scene named {file} and no such file.")},
+    {"nothing-spoken", PHRASE("The speech synthesiser said nothing with the voice {voice}; install "
+                              "the package espeak-ng.")},
+    {"no-time-typed", PHRASE("“{text}” is no time. Type 0:19:27.483, or a change such as +3 ms, "
+                             "−12 frames, +40 samples.")},
     // As older files hold it: a sentence that is nothing else.
     {"said", PHRASE("{text}")},
 };

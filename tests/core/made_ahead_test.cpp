@@ -42,7 +42,7 @@ TEST(MadeAhead, WhatCannotBeMadeIsSaidAfterWhatCould) {
     int made = 0;
     MadeAhead<int> ahead(
         [&]() -> Result<std::optional<int>> {
-            if (++made == 3) return fail(ErrorCode::CannotRead, "gone", "rec.wav");
+            if (++made == 3) return fail(ErrorCode::CannotRead, {"gone"}, "rec.wav");
             return made;
         },
         30);
@@ -50,7 +50,7 @@ TEST(MadeAhead, WhatCannotBeMadeIsSaidAfterWhatCould) {
     EXPECT_EQ(**ahead.next(), 2);
     const auto third = ahead.next();
     ASSERT_FALSE(third);
-    EXPECT_EQ(third.error().sentence, "gone");
+    EXPECT_EQ(third.error().fact.id, "gone");
 }
 
 }  // namespace

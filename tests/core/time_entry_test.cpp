@@ -12,7 +12,7 @@ const EntryUnits kUnits{{30000, 1001}, {44100}};
 
 void expectEntry(const std::string& text, double seconds, bool relative) {
     const auto e = parseTimeEntry(text, kUnits);
-    ASSERT_TRUE(e) << text << ": " << e.error().sentence;
+    ASSERT_TRUE(e) << text << ": " << e.error().fact.id;
     EXPECT_NEAR(e->value.value, seconds, 1e-12) << text;
     EXPECT_EQ(e->relative, relative) << text;
 }
@@ -46,7 +46,7 @@ TEST(TimeEntry, RefusesTheRestInASentence) {
         const auto e = parseTimeEntry(bad, kUnits);
         ASSERT_FALSE(e) << bad << " became " << e->value.value;
         EXPECT_EQ(e.error().code, ErrorCode::BadEntry);
-        EXPECT_NE(e.error().sentence.find("is no time"), std::string::npos);
+        EXPECT_EQ(e.error().fact.id, "no-time-typed");
     }
 }
 

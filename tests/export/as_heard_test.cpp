@@ -86,7 +86,7 @@ TEST_F(AsHeard, PlaybackAndTheFileAreTheSameSamples) {
     p->level = *level;
     VideoExportPlan video{*take_, *p, VideoContainer::Mov, folder_.file("out"), "{take} clean"};
     auto written = exportVideo(video, {});
-    ASSERT_TRUE(written) << written.error().sentence;
+    ASSERT_TRUE(written) << written.error().fact;
     EXPECT_EQ(sentence(written->readBack.problem), "");
     auto reader = SoundReader::open(written->path, probeWithSound(written->path)->sounds[0].stream);
     ASSERT_TRUE(reader);
@@ -151,7 +151,7 @@ TEST_F(AsHeard, TheCameraIsASecondTrackThatDoesNotPlayByItself) {
          {VideoContainer::Mov, VideoContainer::Mkv, VideoContainer::SameAsTake}) {
         VideoExportPlan video{*take_, *plan(), container, folder_.file("out"), "{take} two"};
         auto written = exportVideo(video, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         const auto info = probe(written->path);
         ASSERT_TRUE(info);
@@ -202,7 +202,7 @@ TEST_F(AsHeard, OtherMicrophonesAreTracksOfTheirOwn) {
                   std::string::npos)
             << holds;
         const auto written = exportVideo(video, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_EQ(witness(written->path), "1\n0\n0\n") << "only the first plays by itself";
         const auto info = probe(written->path);

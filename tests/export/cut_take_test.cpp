@@ -68,7 +68,7 @@ TEST_P(CutTake, EachPieceIsAFileThatBeginsWithItsPictureAndItsSound) {
     ASSERT_EQ(plans.size(), 2u);
     for (const VideoExportPlan& p : plans) {
         const auto written = exportVideo(p, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_TRUE(written->readBack.picture.identical);
         EXPECT_NE(written->path.find("take clean piece " + std::to_string(p.piece)),
@@ -116,7 +116,7 @@ TEST_P(CutTake, AtAKeyFrameThePictureIsCopiedInEveryContainer) {
                   0u)
             << sentence(describeExport(p));
         const auto written = exportVideo(p, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_TRUE(written->readBack.picture.identical);
         EXPECT_NEAR(written->lead.value, 0.4, 1e-9) << "a key frame each second";
@@ -137,7 +137,7 @@ TEST_P(CutTake, CodedAnewItIsExactInEveryContainer) {
         EXPECT_EQ(sentence(describeExport(p)).find(because) != std::string::npos,
                   container == VideoContainer::Mkv);
         const auto written = exportVideo(p, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_FALSE(written->readBack.picture.identical);
         EXPECT_EQ(written->readBack.picture.pictures, 120) << "4.8 s, and none beyond";
@@ -155,7 +155,7 @@ TEST_P(CutTake, AtAKeyFrameAnywayNothingIsCodedAnew) {
     const VideoExportPlan p = plansForPieces(*plan_).front();
     EXPECT_NE(sentence(describeExport(p)).find("Picture untouched; track 1"), std::string::npos);
     const auto written = exportVideo(p, {});
-    ASSERT_TRUE(written) << written.error().sentence;
+    ASSERT_TRUE(written) << written.error().fact;
     EXPECT_TRUE(written->readBack.picture.identical);
     EXPECT_EQ(written->lead, Seconds{0});
     sameAsTheTakeFrom({4}, written->path, true);
@@ -166,7 +166,7 @@ TEST_P(CutTake, APictureThatIsNotTheTakesIsFound) {
     plan_->pieceStart = PieceStart::CodedAnew;
     VideoExportPlan p = plansForPieces(*plan_).front();
     const auto written = exportVideo(p, {});
-    ASSERT_TRUE(written) << written.error().sentence;
+    ASSERT_TRUE(written) << written.error().fact;
     const auto problemOf = [&](TimeRange stretch) {
         p.cut = *pictureCut(take_.info, stretch, PieceWay::CodedAnew, {});
         return sentence(checkPicture(p, written->path, {})->problem);

@@ -45,7 +45,7 @@ TEST_F(ExportFailure, AFolderThatCannotBeWritten) {
     const auto w = write(folder.file("out"));
     ASSERT_FALSE(w);
     EXPECT_EQ(w.error().code, ErrorCode::CannotWrite);
-    EXPECT_NE(w.error().sentence.find("Nothing was written"), std::string::npos);
+    EXPECT_NE(sentence(w.error().fact).find("Nothing was written"), std::string::npos);
 }
 
 TEST_F(ExportFailure, AFullDisk) {
@@ -69,7 +69,7 @@ TEST_F(ExportFailure, ARecordingThatVanishes) {
     const auto w = write(folder.file("out"));
     ASSERT_FALSE(w);
     EXPECT_EQ(w.error().code, ErrorCode::CannotRead);
-    EXPECT_NE(w.error().sentence.find("rec.wav is not there any more"), std::string::npos);
+    EXPECT_NE(sentence(w.error().fact).find("rec.wav is not there any more"), std::string::npos);
     EXPECT_TRUE(std::filesystem::is_empty(folder.file("out")));
 }
 
@@ -77,7 +77,7 @@ TEST_F(ExportFailure, ATakeThatVanishes) {
     std::filesystem::remove(folder.file("take.mp4"));
     const auto w = write(folder.file("out"));
     ASSERT_FALSE(w);
-    EXPECT_NE(w.error().sentence.find("take.mp4"), std::string::npos);
+    EXPECT_NE(sentence(w.error().fact).find("take.mp4"), std::string::npos);
     EXPECT_TRUE(std::filesystem::is_empty(folder.file("out")));
 }
 
@@ -86,7 +86,7 @@ TEST_F(ExportFailure, ATakeWithoutPicture) {
                          folder.file("out"), "x"};
     const auto w = exportVideo(plan, JobControl{});
     ASSERT_FALSE(w);
-    EXPECT_NE(w.error().sentence.find("has no picture"), std::string::npos);
+    EXPECT_NE(sentence(w.error().fact).find("has no picture"), std::string::npos);
 }
 
 TEST_F(ExportFailure, ReadBackNoticesAWrongPlace) {

@@ -35,7 +35,7 @@ class ExportDetails : public ::testing::Test {
         VideoExportPlan plan{take, test::soundOf(take, clean, line), container, folder.file("out"),
                              "{take} clean"};
         auto w = exportVideo(plan, JobControl{});
-        EXPECT_TRUE(w) << w.error().sentence;
+        EXPECT_TRUE(w) << w.error().fact;
         return *w;
     }
     TempFolder folder;

@@ -78,7 +78,7 @@ TEST_F(HeadroomTest, AnIntactFloatRecordingIsNotCalledClipped) {
 TEST_F(HeadroomTest, FloatKeepsEverySampleInEveryContainerThatHasIt) {
     for (const VideoContainer c : {VideoContainer::Mov, VideoContainer::Mkv}) {
         const auto written = exportVideo(plan(SoundCodec::Float, c), {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_TRUE(written->readBack.sound.everySample);
         EXPECT_TRUE(probe(written->path)->sounds[0].codec.starts_with("pcm_f32"));
@@ -87,7 +87,7 @@ TEST_F(HeadroomTest, FloatKeepsEverySampleInEveryContainerThatHasIt) {
     SoundExportPlan alone{*take_, test::planOf(take_, rec_, {{2}, {0}}), SoundFormat::WavFloat,
                           folder_.file("out"), "alone"};
     const auto written = exportSound(alone, {});
-    ASSERT_TRUE(written) << written.error().sentence;
+    ASSERT_TRUE(written) << written.error().fact;
     EXPECT_EQ(sentence(written->check.problem), "");
     EXPECT_LT(differenceFrom(written->path, 1), 1e-6);
 }
@@ -95,7 +95,7 @@ TEST_F(HeadroomTest, FloatKeepsEverySampleInEveryContainerThatHasIt) {
 TEST_F(HeadroomTest, ByDefaultTheWholeTakeIsTurnedDownAndNothingIsCut) {
     for (const SoundCodec codec : {SoundCodec::Pcm24, SoundCodec::Alac, SoundCodec::Aac}) {
         const auto written = exportVideo(plan(codec), {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_NE(sentence(written->holds).find("so the whole take is turned down by"),
                   std::string::npos)

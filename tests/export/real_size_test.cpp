@@ -30,7 +30,7 @@ TEST(RealSize, IsReadSteppedThroughAndExported) {
     ASSERT_TRUE(reader);
     for (const double t : {1.0, 1.0 + 1.0 / 60, 0.2, 2.5}) {
         const auto picture = reader->at({t + 0.001}, 640);
-        ASSERT_TRUE(picture) << picture.error().sentence;
+        ASSERT_TRUE(picture) << picture.error().fact;
         EXPECT_NEAR(picture->time.value, t, 1e-6) << "the picture that is shown then";
         EXPECT_EQ(picture->width, 640);
         EXPECT_EQ(picture->height, 360);
@@ -40,7 +40,7 @@ TEST(RealSize, IsReadSteppedThroughAndExported) {
         VideoExportPlan plan{take, test::soundOf(take, clean, {{1}, {0}}), container,
                              folder.file("out")};
         const auto written = exportVideo(plan, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         EXPECT_EQ(written->readBack.picture.pictures, 180);
         EXPECT_TRUE(written->readBack.picture.identical);

@@ -248,7 +248,7 @@ TEST_P(RoundTrip, InEveryContainerWithEveryCodingOfSound) {
             const VideoExportPlan plan = planFor(container, codec);
             holds_ = sentence(describeExport(plan));
             const auto written = exportVideo(plan, {});
-            ASSERT_TRUE(written) << written.error().sentence;
+            ASSERT_TRUE(written) << written.error().fact;
             EXPECT_EQ(sentence(written->readBack.problem), "");
             EXPECT_EQ(sentence(written->holds), holds_);
             ASSERT_NO_FATAL_FAILURE(picturesAreThoseOf(written->path));
@@ -293,7 +293,7 @@ TEST_P(RoundTrip, APieceBeginsWhereItIsSaidToInEveryWay) {
         const std::string what = sentence(describeExport(p));
         SCOPED_TRACE(endingOf(container, path_) + " " + what);
         const auto written = exportVideo(p, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->readBack.problem), "");
         const bool anew = what.find("re-encoded") != std::string::npos;
         const auto after = test::decodedPictures(written->path);
@@ -345,7 +345,8 @@ TEST(VideoFormat, WhatAContainerDoesNotTakeIsRefusedBeforeAnythingIsWritten) {
                                SoundCodec::Opus};
     const auto written = exportVideo(plan, {});
     ASSERT_FALSE(written);
-    EXPECT_NE(written.error().sentence.find("does not go into this container"), std::string::npos);
+    EXPECT_NE(sentence(written.error().fact).find("does not go into this container"),
+              std::string::npos);
     EXPECT_FALSE(std::filesystem::exists(folder.file("out")));
 }
 

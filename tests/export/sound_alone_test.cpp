@@ -78,7 +78,7 @@ TEST_F(SoundAlone, IsAsLongAsTheTakeToTheSampleAndInItsPlace) {
         std::llround(static_cast<double>(take_.pictures.count()) * 1001 / 24000 * 48000));
     for (const SoundFormat format : {SoundFormat::Wav, SoundFormat::Flac}) {
         const auto written = exportSound(plan(format), {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->check.problem), "");
         EXPECT_TRUE(written->check.measured);
         EXPECT_EQ(written->samples, samples);
@@ -114,7 +114,7 @@ TEST_F(SoundAlone, APieceCarriesItsOwnTimeOfDay) {
     SoundExportPlan whole = plan(SoundFormat::Wav);
     whole.sound.kept = {{{6.02}, {9}}};
     const auto written = exportSound(plansForSounds(whole).front(), {});
-    ASSERT_TRUE(written) << written.error().sentence;
+    ASSERT_TRUE(written) << written.error().fact;
     const double begins = take_.pictures.timeOf(take_.pictures.frameAt({6.02})).value;
     const ClockLine line = whole.sound.clean.front().line;
     const auto reference = 1000000 + std::llround(line.toRecording({begins}).value * 48000);
@@ -133,7 +133,7 @@ TEST_F(SoundAlone, EachKeptPieceAndEachMicrophoneIsAFile) {
     std::vector<std::string> names;
     for (const SoundExportPlan& p : plans) {
         const auto written = exportSound(p, {});
-        ASSERT_TRUE(written) << written.error().sentence;
+        ASSERT_TRUE(written) << written.error().fact;
         EXPECT_EQ(sentence(written->check.problem), "");
         names.push_back(std::filesystem::path(written->path).filename().string());
         // It begins with the picture that is on the screen there.

@@ -110,7 +110,7 @@ class WideColour : public ::testing::Test {
         if (kept) plan.sound.kept = {*kept};
         plan.pieceStart = start;
         auto w = exportVideo(plansForPieces(plan).front(), {});
-        EXPECT_TRUE(w) << w.error().sentence;
+        EXPECT_TRUE(w) << w.error().fact;
         return w.value_or(WrittenVideo{});
     }
     test::TempFolder folder_;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "features/scan_cache.h"
+#include "support/facts_text.h"
 
 #include <gtest/gtest.h>
 
@@ -25,7 +26,7 @@ class ScanCache : public ::testing::Test {
 
     SoundScan kept(const ScanOptions& options = {}) {
         auto scan = scanKept(take, options, {});
-        EXPECT_TRUE(scan) << scan.error().sentence;
+        EXPECT_TRUE(scan) << scan.error().fact;
         return std::move(*scan);
     }
     std::vector<fs::path> files() const {

@@ -17,7 +17,7 @@ class SoundQualityTest : public ::testing::Test {
             "We cut the boards. We paste the cloth. Then the press is closed. Nobody opens it "
             "before the evening. Now take the bone folder. Press here, and here. Good.",
             {});
-        ASSERT_TRUE(said) << said.error().sentence;
+        ASSERT_TRUE(said) << said.error().fact;
         dry_ = std::move(*said);
     }
     std::vector<float> far(double distance) {

@@ -59,7 +59,7 @@ TEST(SoundScan, TakesOneChannelWhenTold) {
     ninth.channel = 8;
     const auto none = scanSound(folder.file("a.wav"), ninth, JobControl{});
     ASSERT_FALSE(none);
-    EXPECT_NE(none.error().sentence.find("no channel 9"), std::string::npos);
+    EXPECT_NE(sentence(none.error().fact).find("no channel 9"), std::string::npos);
 }
 
 TEST(SoundScan, FillsGivenPeaksAndStops) {

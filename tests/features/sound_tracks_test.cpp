@@ -63,7 +63,7 @@ TEST_P(TracksOfARecording, AreChannelsWhereverOneSeeks) {
                                       " -metadata:s:a:0 handler_name=Ines -metadata:s:a:1 "
                                       "handler_name=Press -metadata:s:a:2 handler_name=Bench"),
                   {}, {});
-    ASSERT_TRUE(scan) << scan.error().sentence;
+    ASSERT_TRUE(scan) << scan.error().fact;
     const HeardSound heard = heardSound(scan->info);
     EXPECT_EQ(heard.channels, 3);
     EXPECT_EQ(heard.names, (std::vector<std::string>{"Ines", "Press", "Bench"}));
@@ -106,7 +106,7 @@ TEST(SoundTracks, OneThatBeginsLaterOrEndsEarlierIsSilentThere) {
     test::ffmpeg("-i " + r.files[0] + " -itsoffset 1.5 -i " + r.files[1] + " -t 2 -i " +
                  r.files[2] + " -map 0 -map 1 -map 2 -c:a pcm_s16le " + path);
     auto reader = SoundReader::open(path, heardSound(*probe(path)).streams);
-    ASSERT_TRUE(reader) << reader.error().sentence;
+    ASSERT_TRUE(reader) << reader.error().fact;
     std::vector<float> all(std::size_t{8} * kRate * 3);
     const auto got = reader->read(all);
     ASSERT_TRUE(got);

@@ -9,6 +9,7 @@
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
+#include "text/sentence.h"
 
 namespace brisk::app {
 namespace {
@@ -45,7 +46,7 @@ TEST_F(GatherTest, BothCardsAreLookedThroughAndToldApart) {
     EXPECT_NE(g.items[1].path.find("glue-01"), std::string::npos) << "by name";
     EXPECT_EQ(g.infos[2].path, g.items[2].path);
     ASSERT_EQ(g.problems.size(), 1u) << "what is no media is one sentence";
-    EXPECT_NE(g.problems[0].find("4 files"), std::string::npos) << g.problems[0];
+    EXPECT_NE(sentence(g.problems[0]).find("4 files"), std::string::npos);
 }
 
 TEST_F(GatherTest, WhatCallsItselfMediaAndIsNoneIsNamed) {
@@ -53,8 +54,8 @@ TEST_F(GatherTest, WhatCallsItselfMediaAndIsNoneIsNamed) {
     const Gathered g = of({"camera", "recorder/set.txt"});
     EXPECT_EQ(g.items.size(), 2u);
     ASSERT_EQ(g.problems.size(), 3u);
-    EXPECT_NE(g.problems[0].find("broken.mp4"), std::string::npos) << g.problems[0];
-    EXPECT_NE(g.problems[1].find("set.txt"), std::string::npos) << "a person dropped it";
+    EXPECT_NE(sentence(g.problems[0]).find("broken.mp4"), std::string::npos);
+    EXPECT_NE(sentence(g.problems[1]).find("set.txt"), std::string::npos) << "a person dropped it";
 }
 
 TEST_F(GatherTest, AFileIsKnownByItsContentWhateverItIsCalled) {
@@ -63,8 +64,9 @@ TEST_F(GatherTest, AFileIsKnownByItsContentWhateverItIsCalled) {
     const Gathered g = of({"camera", "copy.mp4", "recorder"}, known);
     ASSERT_EQ(g.items.size(), 1u);
     EXPECT_EQ(g.items[0].role, MediaKind::Recording);
-    const auto said = std::count_if(g.problems.begin(), g.problems.end(), [](const auto& p) {
-        return p.find("copy.mp4 is in the shoot already, as glue-01.mp4") != std::string::npos;
+    const auto said = std::count_if(g.problems.begin(), g.problems.end(), [](const Fact& p) {
+        return sentence(p).find("copy.mp4 is in the shoot already, as glue-01.mp4") !=
+               std::string::npos;
     });
     EXPECT_EQ(said, 1);
 }
@@ -79,7 +81,7 @@ TEST_F(GatherTest, AFileThatIsMissingWhereItWasIsFoundAgain) {
     ASSERT_EQ(g.moved.size(), 1u);
     EXPECT_EQ(g.moved[0].media, 2);
     EXPECT_EQ(g.moved[0].path, folder_.file("archive/renamed.mp4"));
-    for (const auto& p : g.problems) EXPECT_EQ(p.find("renamed"), std::string::npos) << p;
+    EXPECT_EQ(sentence(g.problems).find("renamed"), std::string::npos) << sentence(g.problems);
     ShootState s;
     s.media = known;
     commands::findMoved(g.moved).change(s);

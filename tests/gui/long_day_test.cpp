@@ -12,6 +12,7 @@
 #include "app/map/day_map.h"
 #include "sim/shoot_simulator.h"
 #include "store/atomic_file.h"
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 #include "window_driver.h"
 
@@ -31,7 +32,7 @@ class LongDay : public ::testing::Test {
         folder_ = made ? made : own_.file("day");
         if (!made) {
             auto done = sim::simulateShoot(*sim::findScene("short-day"), 7, folder_, {});
-            ASSERT_TRUE(done) << done.error().sentence;
+            ASSERT_TRUE(done) << done.error().fact;
         }
         truth_ = nlohmann::json::parse(*readWholeFile(folder_ + "/truth.json"));
     }

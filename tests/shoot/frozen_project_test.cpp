@@ -32,7 +32,7 @@ class FrozenProject : public ::testing::TestWithParam<const char*> {};
 
 TEST_P(FrozenProject, OpensWithEverythingInIt) {
     auto loaded = loadShoot(frozen(GetParam()).string());
-    ASSERT_TRUE(loaded) << loaded.error().sentence;
+    ASSERT_TRUE(loaded) << loaded.error().fact;
     const ShootState& s = loaded->shoot.state();
     ASSERT_EQ(s.media.size(), 3u);
     EXPECT_EQ(s.media[0].camera, "left camera");
@@ -96,7 +96,7 @@ INSTANTIATE_TEST_SUITE_P(Schemas, FrozenProject,
 
 TEST(FrozenJournal, OfTheFirstSchemaGoesOn) {
     auto found = readJournal(frozen("schema-1.journal"));
-    ASSERT_TRUE(found) << found.error().sentence;
+    ASSERT_TRUE(found) << found.error().fact;
     ASSERT_TRUE(*found);
     EXPECT_EQ((*found)->steps, 1);
     EXPECT_EQ(sentence((*found)->shoot.undoLabel()), "Remove clap");

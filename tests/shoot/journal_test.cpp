@@ -15,6 +15,7 @@
 #include "shoot/mark_commands.h"
 #include "shoot/shoot_json.h"
 #include "store/atomic_file.h"
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -75,7 +76,7 @@ class JournalTest : public ::testing::Test {
 TEST_F(JournalTest, HoldsEveryStepAndTheWholeHistory) {
     Shoot shoot = withFiles();
     auto journal = Journal::begin(journal_, shoot, "");
-    ASSERT_TRUE(journal) << journal.error().sentence;
+    ASSERT_TRUE(journal) << journal.error().fact;
     std::mt19937 random(4);
     for (int i = 0; i < 200; ++i) doSomething(shoot, *journal, random);
     auto found = readJournal(journal_);
@@ -272,9 +273,9 @@ TEST_F(JournalTest, FiftyDeathsAtRandomMomentsLoseNothing) {
         close(ends[0]);
         waitpid(child, nullptr, 0);
         auto loaded = loadShoot(project_);
-        ASSERT_TRUE(loaded) << loaded.error().sentence;
+        ASSERT_TRUE(loaded) << loaded.error().fact;
         auto found = readJournal(journal_, project_);
-        ASSERT_TRUE(found) << found.error().sentence;
+        ASSERT_TRUE(found) << found.error().fact;
         const Shoot& back = *found ? (*found)->shoot : loaded->shoot;
         const auto marks = back.state().marksOf(1);
         EXPECT_GE(static_cast<int>(marks.size()), done) << "every step it told of is there";

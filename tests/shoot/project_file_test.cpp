@@ -79,7 +79,7 @@ TEST(ProjectFile, ComesBackAsItWas) {
     const ShootState s = sample(folder);
     ASSERT_TRUE(saveProject(s, folder.file("day.brisk")));
     const auto back = loadProject(folder.file("day.brisk"));
-    ASSERT_TRUE(back) << back.error().sentence;
+    ASSERT_TRUE(back) << back.error().fact;
     EXPECT_TRUE(back->warnings.empty());
     EXPECT_EQ(back->state.nextId, 5);
     ASSERT_EQ(back->state.marks.size(), 2u);
@@ -138,7 +138,7 @@ TEST(ProjectFile, RefusesWhatItDoesNotUnderstandAndLeavesItAlone) {
         const auto back = loadProject(folder.file("bad.brisk"));
         ASSERT_FALSE(back);
         EXPECT_EQ(back.error().code, ErrorCode::BadProject);
-        EXPECT_NE(back.error().sentence.find(says), std::string::npos) << back.error().sentence;
+        EXPECT_NE(sentence(back.error().fact).find(says), std::string::npos) << back.error().fact;
         EXPECT_EQ(test::bytesOf(folder.file("bad.brisk")), bytes);
     }
     EXPECT_FALSE(loadProject(folder.file("none.brisk")));

@@ -5,6 +5,7 @@
 
 #include "sim/script.h"
 #include "sim/speech.h"
+#include "support/facts_text.h"
 
 namespace brisk::sim {
 namespace {
@@ -14,7 +15,7 @@ TEST(Scene, ReadsJson) {
         "name": "glue", "length": 30, "room": {"rt60": 0.8}, "claps": [3.5, 4],
         "recorders": [{"file": "r.wav", "ppm": -12.5, "upside_down": true}],
         "takes": [{"file": "t.mkv", "rate": [30000, 1001], "distance": 7, "b_frames": 2}]})");
-    ASSERT_TRUE(s) << s.error().sentence;
+    ASSERT_TRUE(s) << s.error().fact;
     EXPECT_EQ(s->room.rt60, 0.8);
     ASSERT_EQ(s->claps.size(), 2u);
     EXPECT_EQ(s->recorders.at(0).ppm, -12.5);
@@ -42,7 +43,7 @@ TEST(Scene, ShipsTheDemoAndTenPairs) {
     }
     const auto none = findScene("no-such-scene");
     ASSERT_FALSE(none);
-    EXPECT_NE(none.error().sentence.find("no-such-scene"), std::string::npos);
+    EXPECT_NE(sentence(none.error().fact).find("no-such-scene"), std::string::npos);
 }
 
 TEST(Script, GoesOnWithoutRepeatingItself) {
@@ -61,7 +62,7 @@ TEST(Script, GoesOnWithoutRepeatingItself) {
 TEST(Speech, IsTheSameEveryTimeAndForEveryVoiceItsOwn) {
     const Voice v{"en-gb", 150, 40};
     const auto a = speak("Fold the grey paper along the grain.", v);
-    ASSERT_TRUE(a) << a.error().sentence;
+    ASSERT_TRUE(a) << a.error().fact;
     EXPECT_GT(a->size(), 48000u);
     ASSERT_TRUE(speak("Something else in between.", v));
     EXPECT_EQ(*a, *speak("Fold the grey paper along the grain.", v));

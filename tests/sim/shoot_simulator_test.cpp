@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include "media/read/picture_reader.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/temp_folder.h"
 
@@ -46,7 +47,7 @@ double spikeAfter(const SoundScan& scan, double t) {
 TEST(ShootSimulator, PictureSoundAndTruthBelongTogether) {
     const test::TempFolder folder;
     const auto written = simulateShoot(smallScene(), 3, folder.path(), JobControl{});
-    ASSERT_TRUE(written) << written.error().sentence;
+    ASSERT_TRUE(written) << written.error().fact;
     EXPECT_EQ(written->size(), 3u);
     const auto truth = nlohmann::json::parse(test::bytesOf(folder.file("truth.json")));
     const auto& t = truth.at("tethers").at(0);

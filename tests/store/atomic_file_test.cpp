@@ -9,6 +9,7 @@
 #include <set>
 
 #include "core/parallel_for.h"
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace brisk {
@@ -64,8 +65,8 @@ TEST(AtomicFile, SaysWhichFolderRefuses) {
     const auto done = writeWholeFile(folder.file("card/film.mov"), "x");
     ASSERT_FALSE(done);
     EXPECT_EQ(done.error().code, ErrorCode::CannotWrite);
-    EXPECT_NE(done.error().sentence.find("film.mov"), std::string::npos);
-    EXPECT_NE(done.error().sentence.find("Nothing was written"), std::string::npos);
+    EXPECT_NE(sentence(done.error().fact).find("film.mov"), std::string::npos);
+    EXPECT_NE(sentence(done.error().fact).find("Nothing was written"), std::string::npos);
 }
 
 TEST(AtomicFile, ANewFileTakesNobodysPlace) {
@@ -131,7 +132,7 @@ TEST(AtomicFile, RemovesWhatAKilledProgramLeftAndNothingElse) {
 TEST(ReadWholeFile, NamesTheMissingFile) {
     const auto text = readWholeFile("/nowhere/day.brisk");
     ASSERT_FALSE(text);
-    EXPECT_NE(text.error().sentence.find("/nowhere/day.brisk"), std::string::npos);
+    EXPECT_NE(sentence(text.error().fact).find("/nowhere/day.brisk"), std::string::npos);
 }
 
 }  // namespace

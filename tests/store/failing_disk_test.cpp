@@ -16,11 +16,12 @@
 #include "shoot/journal.h"
 #include "shoot/project_file.h"
 #include "store/atomic_file.h"
+#include "support/facts_text.h"
 #include "support/temp_folder.h"
 
 namespace {
 
-int failAt = 0;  // the call that fails, counted from 1; 0 = none
+int failingCall = 0;  // the call that fails, counted from 1; 0 = none
 int failWith = ENOSPC;
 int calls = 0;
 bool counting = false;
@@ -30,7 +31,7 @@ std::vector<std::string> made;
 bool fails(const char* name) {
     if (!counting) return false;
     made.emplace_back(name);
-    if (++calls != failAt) return false;
+    if (++calls != failingCall) return false;
     errno = failWith;
     return true;
 }
@@ -83,7 +84,7 @@ namespace {
 /// Lets the n-th call fail while `work` runs. \return what it gave.
 template <class Work>
 auto whileFailing(int n, int with, Work work) {
-    failAt = n;
+    failingCall = n;
     failWith = with;
     calls = 0;
     made.clear();
@@ -110,11 +111,11 @@ TEST(FailingDisk, ASaveKeepsTheOldShootOrTheNewOneWhole) {
                 whileFailing(n, with, [&] { return saveProject(shootNamed("new.mp4"), path, {}); });
             all = calls < n;  // nothing failed any more
             const auto back = loadShoot(path);
-            ASSERT_TRUE(back) << "call " << n << ": " << back.error().sentence;
+            ASSERT_TRUE(back) << "call " << n << ": " << back.error().fact;
             const std::string& holds = back->shoot.state().media.front().path;
             EXPECT_EQ(holds, saved ? "/card/new.mp4" : "/card/old.mp4") << "call " << n;
             if (!saved) {
-                EXPECT_NE(saved.error().sentence.find("day.brisk"), std::string::npos);
+                EXPECT_NE(sentence(saved.error().fact).find("day.brisk"), std::string::npos);
             }
             EXPECT_EQ(folder.count(), 1u) << "nothing half-written stays; call " << n;
         }

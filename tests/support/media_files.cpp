@@ -7,6 +7,8 @@
 #include <cstdlib>
 #include <filesystem>
 
+#include "support/facts_text.h"
+
 #include "support/signals.h"
 
 namespace brisk::test {
@@ -15,14 +17,14 @@ namespace {
 template <class T>
 T need(Result<T> r) {
     if (!r) {
-        ADD_FAILURE() << r.error().sentence << " " << r.error().detail;
-        throw std::runtime_error(r.error().sentence);
+        ADD_FAILURE() << r.error().fact << " " << r.error().detail;
+        throw std::runtime_error(sentence(r.error().fact));
     }
     return std::move(*r);
 }
 
 void need(const Result<void>& r) {
-    if (!r) throw std::runtime_error(r.error().sentence);
+    if (!r) throw std::runtime_error(sentence(r.error().fact));
 }
 
 std::vector<std::uint32_t> flat(const PictureSpec& p, std::int64_t n) {

@@ -67,7 +67,7 @@ using Answers = std::vector<std::optional<Result<TetherEstimate>>>;
 /// Notes what went wrong, each once.
 void note(std::vector<Error>& problems, const Error& e) {
     const bool known = std::any_of(problems.begin(), problems.end(), [&](const Error& p) {
-        return p.path == e.path && p.sentence == e.sentence;
+        return p.path == e.path && p.fact == e.fact;
     });
     if (!known && e.code != ErrorCode::Cancelled) problems.push_back(e);
 }

@@ -79,7 +79,7 @@ Result<Curves> listen(WindowReader& reader, ClockLine line, ClockLine readAlong,
         v /= static_cast<double>(std::max<std::size_t>(1, out.curves.size()));
     }
     if (out.curves.size() < 2) {
-        return fail(ErrorCode::Silent, "Nothing is heard in the overlap.");
+        return fail(ErrorCode::Silent, {"silent-overlap"});
     }
     return out;
 }
@@ -130,7 +130,7 @@ Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, Ti
                               const JobControl& job) {
     const TimeRange overlap = reader.overlap(place.line).intersect(within);
     if (overlap.length().value < kMinOverlap) {
-        return fail(ErrorCode::TooShort, "The two share less than three seconds here.");
+        return fail(ErrorCode::TooShort, {"too-short-overlap"});
     }
     ClockLine along = place.line;
     if (std::fabs(along.drift.value) < kUnresampledPpm) along.drift = {0};
@@ -153,7 +153,7 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     out.polarity = probe.polarity;
     TimeRange overlap = reader.overlap(out.line).intersect(within);
     if (overlap.length().value < kMinOverlap) {
-        return fail(ErrorCode::TooShort, "The two share less than three seconds here.");
+        return fail(ErrorCode::TooShort, {"too-short-overlap"});
     }
     auto c = listen(reader, out.line, out.line, overlap, measureSize(overlap.length().value),
                     kMeasureWindows, true, job);

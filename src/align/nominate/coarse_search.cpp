@@ -267,10 +267,10 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& cl
     const OnsetFlux& r = clean.flux();
     const auto atLeast = static_cast<std::int64_t>(2.9 * kBandFramesPerSecond);
     if (a.frames() < atLeast || r.frames() < atLeast) {
-        return fail(ErrorCode::TooShort, "Less than three seconds of sound: too little to tell.");
+        return fail(ErrorCode::TooShort, {"too-short-to-tell"});
     }
     if (a.featureless() || r.featureless()) {
-        return fail(ErrorCode::Silent, "Nothing is heard in one of the two sounds.");
+        return fail(ErrorCode::Silent, {"one-is-silent"});
     }
     RealFourier fourier(kTransform);
     auto segments = makeSegments(a, fourier);

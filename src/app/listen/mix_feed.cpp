@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <cstring>
 
+#include "app/spine/words.h"
+
 namespace brisk::app {
 namespace {
 
@@ -143,7 +145,7 @@ void MixFeed::run(const Open& open, std::int64_t from) {
         if (ok) ok = mixOn(*transport);
     }
     const std::lock_guard lock(mutex_);
-    if (!ok) problem_ = QString::fromStdString(ok.error().sentence);
+    if (!ok) problem_ = inWords(ok.error().fact);
 }
 
 Result<void> MixFeed::mixOn(Transport& transport) {

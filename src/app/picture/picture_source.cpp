@@ -5,6 +5,7 @@
 #include <optional>
 
 #include "app/picture/picture_image.h"
+#include "app/spine/words.h"
 
 namespace brisk::app {
 namespace {
@@ -44,7 +45,7 @@ bool PictureSource::open(const Request& r) {
     readers_->open.reset();
     auto reader = PictureReader::open(r.path.toStdString());
     if (!reader) {
-        emit failed(r.path, QString::fromStdString(reader.error().sentence));
+        emit failed(r.path, inWords(reader.error().fact));
         return false;
     }
     readers_->open.emplace(std::move(*reader));
@@ -79,7 +80,7 @@ void PictureSource::answer(const Request& r) {
     if (!picture) {
         if (picture.error().code == ErrorCode::Cancelled) return;
         readers_->open.reset();
-        emit failed(r.path, QString::fromStdString(picture.error().sentence));
+        emit failed(r.path, inWords(picture.error().fact));
         return;
     }
     readers_->last = r.time;

@@ -71,7 +71,7 @@ std::vector<Found> filesIn(const std::vector<std::string>& paths, const JobContr
 struct Looked {
     std::optional<MediaItem> item;
     MediaInfo info;
-    std::string problem;
+    Fact problem;
     bool noMedia = false;  ///< And that surprises nobody.
 };
 
@@ -80,7 +80,7 @@ Looked lookAt(const Found& f) {
     auto info = probeWithSound(f.path);
     auto print = info ? identityOf(f.path) : tl::unexpected(info.error());
     if (!print) {
-        l.problem = print.error().sentence;
+        l.problem = print.error().fact;
         l.noMedia = f.inFolder && !callsItselfMedia(f.path);
         return l;
     }
@@ -90,16 +90,13 @@ Looked lookAt(const Found& f) {
 }
 
 /// Files of a folder that are no media, in one sentence.
-std::string leftOut(const std::vector<std::string>& names) {
-    std::string text = names.size() == 1
-                           ? "1 file in the folder is neither video nor sound and was left out: "
-                           : std::to_string(names.size()) +
-                                 " files in the folder are neither video nor sound and were left "
-                                 "out: ";
+Fact leftOut(const std::vector<std::string>& names) {
+    std::string list;
     for (std::size_t i = 0; i < std::min(names.size(), kNamedOneByOne); ++i) {
-        text += (i ? ", " : "") + names[i];
+        list += (i ? ", " : "") + names[i];
     }
-    return text + (names.size() > kNamedOneByOne ? ", ..." : ".");
+    list += names.size() > kNamedOneByOne ? ", ..." : ".";
+    return {"no-media-left-out", {{"files", names.size()}, {"names", list}}};
 }
 
 }  // namespace
@@ -134,9 +131,9 @@ Gathered gather(const std::vector<std::string>& paths, const std::vector<MediaIt
                     g.moved.push_back({same->id, files[i].path});
                     // Dropped once more: nothing to say. Under another name: one should know.
                 } else if (same->path != files[i].path) {
-                    g.problems.push_back(name + " is in the shoot already, as " +
-                                         fs::path(same->path).filename().string() +
-                                         ". It was not added again.");
+                    g.problems.push_back(
+                        {"in-shoot-already",
+                         {{"file", name}, {"as", fs::path(same->path).filename().string()}}});
                 }
                 continue;
             }

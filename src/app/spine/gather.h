@@ -15,9 +15,9 @@ namespace brisk::app {
 
 struct Gathered {
     std::vector<MediaItem> items;
-    std::vector<MediaInfo> infos;       ///< One for each item.
-    std::vector<MovedFile> moved;       ///< Of the shoot, missing where they were.
-    std::vector<std::string> problems;  ///< Sentences: what was left out, and why.
+    std::vector<MediaInfo> infos;  ///< One for each item.
+    std::vector<MovedFile> moved;  ///< Of the shoot, missing where they were.
+    Facts problems;                ///< What was left out, and why.
 };
 
 /// Folders are looked through to the bottom; hidden files are left alone. Several files are looked

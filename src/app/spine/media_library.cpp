@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <algorithm>
 
+#include "app/spine/words.h"
 #include "features/scan_cache.h"
 
 namespace brisk::app {
@@ -77,7 +78,7 @@ void MediaLibrary::read(const std::string& path) {
                 } else if (scan->error().code == ErrorCode::Cancelled) {
                     f.problem = tr("Reading was stopped. Remove it and add it again to read it.");
                 } else {
-                    f.problem = QString::fromStdString(scan->error().sentence);
+                    f.problem = inWords(scan->error().fact);
                     emit failed(f.problem);
                 }
                 tell(path);

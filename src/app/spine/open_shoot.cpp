@@ -115,7 +115,7 @@ void OpenShoot::beginJournal() {
 }
 
 void OpenShoot::journalFailed(const Error& why) {
-    if (!journalFailed_) emit noted(QString::fromStdString(why.sentence));
+    if (!journalFailed_) emit noted(inWords(why.fact));
     journalFailed_ = true;
     // What it holds stays; the next step tries to begin one anew, that holds everything.
     journal_.reset();
@@ -131,7 +131,7 @@ bool OpenShoot::save(const QString& path) {
     const JournalMark mark = journal_ ? journal_->mark() : JournalMark{};
     auto done = saveProject(shoot_, path.toStdString(), mark);
     if (!done) {
-        emit noted(QString::fromStdString(done.error().sentence));
+        emit noted(inWords(done.error().fact));
         return false;
     }
     path_ = path;
@@ -147,14 +147,14 @@ bool OpenShoot::open(const QString& path) {
     const std::string project = path.toStdString();
     auto loaded = loadShoot(project);
     if (!loaded) {
-        emit noted(QString::fromStdString(loaded.error().sentence));
+        emit noted(inWords(loaded.error().fact));
         return false;
     }
     const auto place = journalPlace(project);
     auto found = readJournal(place, project);
     std::error_code ec;
     if ((!found || !*found) && std::filesystem::exists(place, ec)) {
-        if (!found) emit noted(QString::fromStdString(found.error().sentence));
+        if (!found) emit noted(inWords(found.error().fact));
         const auto aside = setAside(place);
         emit noted(
             tr("Steps that were not saved belong to another state of this shoot. They were set "
@@ -199,11 +199,11 @@ QStringList OpenShoot::leftBehind() {
 
 bool OpenShoot::recover(const QString& path) {
     auto found = readJournal(path.toStdString());
-    if (!found) emit noted(QString::fromStdString(found.error().sentence));
+    if (!found) emit noted(inWords(found.error().fact));
     if (!found || !*found) return false;
     auto journal = Journal::goOn(path.toStdString());
     if (!journal) {
-        emit noted(QString::fromStdString(journal.error().sentence));
+        emit noted(inWords(journal.error().fact));
         return false;
     }
     emit replaced();

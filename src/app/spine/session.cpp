@@ -6,6 +6,7 @@
 
 #include "align/assemble/recorder_files.h"
 #include "align/nominate/stamp_place.h"
+#include "app/spine/words.h"
 #include "core/time_text.h"
 #include "day/continued_takes.h"
 #include "features/onset_settle.h"
@@ -83,7 +84,7 @@ void Session::addFiles(const QStringList& paths) {
 }
 
 void Session::takeGathered(Gathered& found) {
-    for (const auto& p : found.problems) addNote(QString::fromStdString(p));
+    for (const Fact& p : found.problems) addNote(inWords(p));
     if (!found.moved.empty()) apply(commands::findMoved(found.moved));
     if (found.items.empty()) return;
     for (auto& info : found.infos) library_.announce(std::move(info));

@@ -55,7 +55,7 @@ void Session::swapRecording(int media, const QString& copy) {
                     return [this, media, path, old, found] {
                         if (!*found) {
                             if (found->error().code == ErrorCode::Cancelled) return;
-                            return addNote(QString::fromStdString(found->error().sentence));
+                            return addNote(inWords(found->error().fact));
                         }
                         Copy& c = **found;
                         if (!c.fit.same()) {

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "app/spine/session.h"
+#include "app/spine/words.h"
 #include "core/statistics.h"
 #include "core/time_text.h"
 #include "render/headroom.h"
@@ -50,7 +51,7 @@ void Session::levelAlike() {
                     return [this, found] {
                         if (!*found) {
                             if (found->error().code == ErrorCode::Cancelled) return;
-                            return addNote(QString::fromStdString(found->error().sentence));
+                            return addNote(inWords(found->error().fact));
                         }
                         std::vector<double>& lufs = **found;
                         if (lufs.empty())

@@ -81,7 +81,7 @@ void Session::findMatches() {
             QString problem;
             for (const Error& e : all.problems) {
                 if (!problem.isEmpty()) problem += QLatin1Char('\n');
-                problem += QString::fromStdString(e.sentence);
+                problem += inWords(e.fact);
             }
             return [this, found, problem] {
                 if (!problem.isEmpty()) addNote(problem);
@@ -157,7 +157,7 @@ void Session::takeSearched(const PlacedPair& pair, const SearchWish& wish,
     if (!now || now->locked || now->recording != pair.tether.recording) return;
     if (!found) {
         if (found.error().code != ErrorCode::Cancelled) {
-            emit said(QString::fromStdString(found.error().sentence));
+            emit said(inWords(found.error().fact));
         }
         return;
     }

@@ -110,7 +110,7 @@ void PlaceBar::teach() {
 Seconds PlaceBar::ownStep() {
     const auto e = parseTimeEntry(own_->text().toStdString(), session_.view(take_).units);
     if (e) return Seconds{std::fabs(e->value.value)};
-    said_->setText(QString::fromStdString(e.error().sentence));
+    said_->setText(inWords(e.error().fact));
     return Seconds{0};
 }
 
@@ -152,7 +152,7 @@ void PlaceBar::typed() {
     if (!t) return;
     const auto e = parseTimeEntry(offset_->text().toStdString(), session_.view(take_).units);
     if (!e) {
-        said_->setText(QString::fromStdString(e.error().sentence));
+        said_->setText(inWords(e.error().fact));
         return;
     }
     ClockLine line = t->line;

@@ -163,10 +163,7 @@ Result<FileContents> readContents(const MediaInfo& info, const ContentsWish& wis
             av_packet_unref(packet.get());
         }
         if (code != AVERROR_EOF) {
-            return fail(
-                ErrorCode::CannotRead,
-                info.path + " could not be read back to its end (" + av::errorText(code) + ").",
-                info.path, av::errorText(code));
+            return failAt(ErrorCode::CannotRead, info.path, {"not-read-back"}, av::errorText(code));
         }
         worker.end();
     }

@@ -50,7 +50,7 @@ Result<PacketList> digest(const MediaInfo& info, const PictureCut* cut, const Jo
 Result<PacketList> pictureDigest(const std::string& path, const JobControl& job) {
     auto info = probe(path);
     if (!info) return tl::unexpected(info.error());
-    if (!info->video) return fail(ErrorCode::NotMedia, path + " has no picture.", path);
+    if (!info->video) return failAt(ErrorCode::NotMedia, path, {"no-picture"});
     return digest(*info, nullptr, job);
 }
 

@@ -117,7 +117,7 @@ Result<PictureLikeness> comparePictures(const MediaInfo& take, const PictureCut&
                                         const std::string& written, const JobControl& job) {
     auto info = probe(written);
     if (!info) return tl::unexpected(info.error());
-    if (!info->video) return fail(ErrorCode::NotMedia, written + " has no picture.", written);
+    if (!info->video) return failAt(ErrorCode::NotMedia, written, {"no-picture"});
     auto a = ShownPictures::open(take, &cut);
     if (!a) return tl::unexpected(a.error());
     auto b = ShownPictures::open(*info, nullptr);

@@ -42,10 +42,7 @@ Result<Codec> openDecoder(const AVStream* stream, const std::string& path) {
     const AVCodec* decoder = avcodec_find_decoder(stream->codecpar->codec_id);
     const std::string name = avcodec_get_name(stream->codecpar->codec_id);
     if (!decoder) {
-        return fail(ErrorCode::NotMedia,
-                    path + " uses the format " + name +
-                        ", which this machine cannot decode. Convert it and add it again.",
-                    path);
+        return failAt(ErrorCode::NotMedia, path, {"cannot-decode", {{"codec", name}}});
     }
     Codec codec(avcodec_alloc_context3(decoder));
     avcodec_parameters_to_context(codec.get(), stream->codecpar);
@@ -53,8 +50,8 @@ Result<Codec> openDecoder(const AVStream* stream, const std::string& path) {
     codec->thread_count = stream->codecpar->codec_type == AVMEDIA_TYPE_VIDEO ? 2 : 1;
     const int code = avcodec_open2(codec.get(), decoder, nullptr);
     if (code < 0) {
-        return fail(ErrorCode::NotMedia, path + ": the " + name + " stream cannot be opened.", path,
-                    errorText(code));
+        return failAt(ErrorCode::NotMedia, path, {"stream-not-opened", {{"codec", name}}},
+                      errorText(code));
     }
     return codec;
 }

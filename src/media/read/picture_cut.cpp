@@ -74,7 +74,7 @@ bool canHidePictures(const std::string& muxer) {
 
 Result<PictureCut> pictureCut(const MediaInfo& take, TimeRange stretch, PieceWay way,
                               const JobControl& job) {
-    if (!take.video) return fail(ErrorCode::NotMedia, take.path + " has no picture.", take.path);
+    if (!take.video) return failAt(ErrorCode::NotMedia, take.path, {"no-picture"});
     const VideoFacts& video = *take.video;
     const auto ticks = [&](Seconds t) {
         // To the picture that is on screen: a moment on its border counts as inside.
@@ -92,8 +92,7 @@ Result<PictureCut> pictureCut(const MediaInfo& take, TimeRange stretch, PieceWay
         shown = std::max(shown.value_or(f.pts), f.pts);
     }
     if (!shown) {
-        return fail(ErrorCode::NotMedia, take.path + " shows nothing in the stretch that is kept.",
-                    take.path);
+        return failAt(ErrorCode::NotMedia, take.path, {"shows-nothing-kept"});
     }
     cut.startPts = *shown;
     std::size_t first = 0, last = 0;

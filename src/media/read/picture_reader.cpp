@@ -37,8 +37,7 @@ struct PictureReader::State {
     }
 
     [[nodiscard]] tl::unexpected<Error> nothingHere() const {
-        return fail(ErrorCode::CannotRead,
-                    path + ": no picture could be decoded here. Is the file still there?", path);
+        return failAt(ErrorCode::CannotRead, path, {"no-picture-here"});
     }
 
     /// Decodes the next picture into `ahead`. False at the end.
@@ -105,7 +104,7 @@ struct PictureReader::State {
                                           static_cast<AVPixelFormat>(f->format), p.width, p.height,
                                           AV_PIX_FMT_BGRA, SWS_AREA, nullptr, nullptr, nullptr));
         if (!scaler) {
-            return fail(ErrorCode::CannotRead, path + ": the picture has an unknown format.", path);
+            return failAt(ErrorCode::CannotRead, path, {"picture-format-unknown"});
         }
         // The scaler looks at four planes, however many there are.
         std::uint8_t* rows[4] = {reinterpret_cast<std::uint8_t*>(p.pixels.data())};
@@ -125,7 +124,7 @@ Result<PictureReader> PictureReader::open(const std::string& path) {
     state->path = path;
     auto info = probe(path);
     if (!info) return tl::unexpected(info.error());
-    if (!info->video) return fail(ErrorCode::NotMedia, path + " has no picture.", path);
+    if (!info->video) return failAt(ErrorCode::NotMedia, path, {"no-picture"});
     state->info = std::move(*info);
     auto input = av::openOnly(path, state->info.video->stream);
     if (!input) return tl::unexpected(input.error());

@@ -259,12 +259,7 @@ Result<MediaInfo> probe(const std::string& path) {
 Result<MediaInfo> probeWithSound(const std::string& path) {
     auto info = probe(path);
     if (info && info->sounds.empty()) {
-        return fail(ErrorCode::NoSound,
-                    path +
-                        " has a picture but no sound, so there is nothing to match by. Turn on "
-                        "the camera's microphone next time; this take can only be placed by "
-                        "hand.",
-                    path);
+        return failAt(ErrorCode::NoSound, path, {"picture-without-sound"});
     }
     return info;
 }

@@ -155,7 +155,7 @@ struct SoundStream::State {
         if (stream < 0) stream = av::firstSoundStream(input.get());
         if (stream < 0 || stream >= static_cast<int>(input->nb_streams) ||
             input->streams[stream]->codecpar->codec_type != AVMEDIA_TYPE_AUDIO) {
-            return fail(ErrorCode::NoSound, path + " holds no sound that can be read.", path);
+            return failAt(ErrorCode::NoSound, path, {"no-sound-in-file"});
         }
         const AVStream* s = input->streams[stream];
         auto c = av::openDecoder(s, path);
@@ -210,10 +210,8 @@ struct SoundStream::State {
                 return {};
             }
             if (code < 0) {
-                return fail(ErrorCode::CannotRead,
-                            path + " could not be read any further (" + av::errorText(code) +
-                                "). Is the card still in? Nothing was changed; try again.",
-                            path, av::errorText(code));
+                return failAt(ErrorCode::CannotRead, path, {"not-read-further"},
+                              av::errorText(code));
             }
             const bool ours = packet->stream_index == stream;
             if (packet->stream_index == videoStream && packet->pts != AV_NOPTS_VALUE &&
@@ -351,7 +349,7 @@ Result<SoundStream> SoundStream::open(const std::string& path, int stream,
     // Decode the first frame now, so that firstSample() is a fact and not a promise.
     if (auto first = state->decodeMore(); !first) return tl::unexpected(first.error());
     if (state->firstPts == kUnknown) {
-        return fail(ErrorCode::NoSound, path + " has a sound track with no sound in it.", path);
+        return failAt(ErrorCode::NoSound, path, {"track-without-sound"});
     }
     return SoundStream(std::move(state));
 }

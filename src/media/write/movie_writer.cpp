@@ -20,9 +20,7 @@ struct MovieWriter::State {
     std::int64_t pictures = 0;
 
     [[nodiscard]] tl::unexpected<Error> failure(int code) const {
-        return fail(ErrorCode::CannotWrite,
-                    "Cannot write " + spec.path + ": " + av::errorText(code) + ".", spec.path,
-                    av::errorText(code));
+        return failAt(ErrorCode::CannotWrite, spec.path, {"cannot-write"}, av::errorText(code));
     }
 
     Result<void> addPicture() {

@@ -44,10 +44,8 @@ Result<std::optional<PacketSource::Batch>> PacketSource::read() {
             break;
         }
         if (code < 0) {
-            return fail(ErrorCode::CannotRead,
-                        plan_.source.path + " could not be read to its end (" +
-                            av::errorText(code) + "). Is the card still in? No file was written.",
-                        plan_.source.path, av::errorText(code));
+            return failAt(ErrorCode::CannotRead, plan_.source.path, {"take-not-read-to-end"},
+                          av::errorText(code));
         }
         bytes += static_cast<std::size_t>(p.packet->size);
         p.picture = kept(p.packet.get());

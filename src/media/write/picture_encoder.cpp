@@ -21,10 +21,7 @@ AVPixelFormat formatFor(const AVCodec* encoder, AVPixelFormat wanted) {
 }  // namespace
 
 tl::unexpected<Error> PictureEncoder::cannotCode(int code) const {
-    return fail(ErrorCode::CannotWrite,
-                "The picture of " + path_ + " could not be re-encoded (" + av::errorText(code) +
-                    "). Nothing was left behind; let its pieces begin at key frames instead.",
-                path_, av::errorText(code));
+    return failAt(ErrorCode::CannotWrite, path_, {"picture-not-encoded"}, av::errorText(code));
 }
 
 Result<PictureEncoder> PictureEncoder::addTo(AVFormatContext* output, const AVStream* from,

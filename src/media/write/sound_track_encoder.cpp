@@ -45,10 +45,8 @@ std::int64_t toWords(std::span<const float> in, int bits, std::int32_t* out) {
 }
 
 tl::unexpected<Error> writeFailure(const AVFormatContext* out, int code) {
-    return fail(ErrorCode::CannotWrite,
-                std::string("The sound could not be written (") + av::errorText(code) +
-                    "). Is the disk full? Nothing was left behind.",
-                out->url ? out->url : "", av::errorText(code));
+    return failAt(ErrorCode::CannotWrite, out->url ? out->url : "", {"sound-not-written"},
+                  av::errorText(code));
 }
 
 }  // namespace
@@ -57,8 +55,7 @@ Result<SoundTrackEncoder> SoundTrackEncoder::addTo(AVFormatContext* output,
                                                    const SoundTrackSpec& spec, Seconds start) {
     const AVCodec* encoder = avcodec_find_encoder_by_name(spec.codec.c_str());
     if (!encoder || chooseFormat(encoder) == AV_SAMPLE_FMT_NONE) {
-        return fail(ErrorCode::CannotWrite,
-                    "This machine's FFmpeg cannot write " + spec.codec + ".");
+        return fail(ErrorCode::CannotWrite, {"codec-not-here", {{"codec", spec.codec}}});
     }
     SoundTrackEncoder t;
     t.output_ = output;
@@ -74,11 +71,11 @@ Result<SoundTrackEncoder> SoundTrackEncoder::addTo(AVFormatContext* output,
     if (output->oformat->flags & AVFMT_GLOBALHEADER) c->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
     const int code = avcodec_open2(c, encoder, nullptr);
     if (code < 0) {
-        return fail(ErrorCode::CannotWrite,
-                    "The sound format " + spec.codec + " does not take " +
-                        std::to_string(spec.rate.hertz) + " Hz, " + std::to_string(spec.channels) +
-                        " channels.",
-                    output->url ? output->url : "", av::errorText(code));
+        return fail(
+            ErrorCode::CannotWrite,
+            {"codec-refuses",
+             {{"codec", spec.codec}, {"hertz", spec.rate.hertz}, {"channels", spec.channels}}},
+            output->url ? output->url : "", av::errorText(code));
     }
     t.stream_ = avformat_new_stream(output, nullptr);
     avcodec_parameters_from_context(t.stream_->codecpar, c);

@@ -26,10 +26,7 @@ namespace brisk {
 namespace {
 
 tl::unexpected<Error> cannotWrite(const RemuxPlan& plan, int code) {
-    return fail(ErrorCode::CannotWrite,
-                "Cannot write " + plan.target + ": " + av::errorText(code) +
-                    ". Nothing was left behind; the take itself is untouched.",
-                plan.target, av::errorText(code));
+    return failAt(ErrorCode::CannotWrite, plan.target, {"cannot-write-take"}, av::errorText(code));
 }
 
 /// What was said of the take; not what described its old container.

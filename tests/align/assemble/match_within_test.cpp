@@ -59,7 +59,7 @@ TEST_F(TwicePlayed, NothingIsFoundWhereThereIsNothing) {
 
 TEST_F(TwicePlayed, TheCurveStandsOutAtBothPlaces) {
     auto curve = matchCurve(take, recording, JobControl{});
-    ASSERT_TRUE(curve) << curve.error().sentence;
+    ASSERT_TRUE(curve) << curve.error().fact;
     ASSERT_GT(curve->size(), 20u);
     EXPECT_TRUE(std::is_sorted(curve->begin(), curve->end(),
                                [](const auto& a, const auto& b) { return a.offset < b.offset; }));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/measure/lag_probe.h"
+#include "support/facts_text.h"
 
 #include <cmath>
 
@@ -15,7 +16,7 @@ class SlipProbeTest : public ::testing::Test {
         take = shoot.take(scratch);
         recording = shoot.recording(clean);
         auto opened = LagProbe::open(take, recording);
-        ASSERT_TRUE(opened) << opened.error().sentence;
+        ASSERT_TRUE(opened) << opened.error().fact;
         probe.emplace(std::move(*opened));
     }
     std::optional<LocalSlip> at(double offset, double moment, double drift = 0) {

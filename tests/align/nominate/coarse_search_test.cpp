@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "features/onset_flux.h"
+#include "support/facts_text.h"
 #include "support/signals.h"
 
 namespace brisk {
@@ -35,7 +36,7 @@ TEST_P(CoarseOverlap, IsFoundWithinAFrame) {
     const auto day = test::babble(400, 48000, 17);
     const auto result = coarseSearch(bandsOf(part(day, take[0], take[1])),
                                      bandsOf(part(day, recording[0], recording[1])), JobControl{});
-    ASSERT_TRUE(result) << result.error().sentence;
+    ASSERT_TRUE(result) << result.error().fact;
     ASSERT_FALSE(result->places.empty());
     EXPECT_NEAR(result->places[0].line.offset.value, take[0] - recording[0], 0.008);
     if (result->places.size() > 1) {

@@ -7,6 +7,7 @@
 
 #include "sim/room.h"
 #include "sim/speech.h"
+#include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 
@@ -72,7 +73,7 @@ TEST(SharedSound, BringsTheReflectionBackToAFarNoisyTake) {
         "and cover them with the marbled paper that Odile made on Monday. When the press is "
         "closed, nobody opens it before the evening, however much they would like to look.",
         {});
-    ASSERT_TRUE(spoken) << spoken.error().sentence;
+    ASSERT_TRUE(spoken) << spoken.error().fact;
     const auto& day = *spoken;
     const double end = static_cast<double>(day.size()) / 48000 - 0.1;
     sim::Convolver room(sim::roomResponse({.rt60 = 0.9}, 6, 4));

@@ -23,7 +23,7 @@ TEST(Probe, DescribesATake) {
                        {"creation_time", "2026-03-03T09:12:40.000000Z"}};
     test::writeTake(folder.file("press-01.mov"), test::babble(3, 48000, 1), recipe);
     const auto info = probe(folder.file("press-01.mov"));
-    ASSERT_TRUE(info) << info.error().sentence;
+    ASSERT_TRUE(info) << info.error().fact;
     EXPECT_EQ(info->kind, MediaKind::Take);
     ASSERT_TRUE(info->video);
     EXPECT_EQ(info->video->rate, (Rational{24000, 1001})) << info->video->rate.text();
@@ -99,9 +99,9 @@ TEST_P(BadFile, IsRefusedWithItsOwnSentence) {
     test::writeBytes(path, GetParam().bytes);
     const auto info = probe(path);
     ASSERT_FALSE(info);
-    EXPECT_NE(info.error().sentence.find(path), std::string::npos);
-    EXPECT_NE(info.error().sentence.find(GetParam().says), std::string::npos)
-        << info.error().sentence;
+    EXPECT_NE(sentence(info.error().fact).find(path), std::string::npos);
+    EXPECT_NE(sentence(info.error().fact).find(GetParam().says), std::string::npos)
+        << info.error().fact;
 }
 
 INSTANTIATE_TEST_SUITE_P(
@@ -117,17 +117,17 @@ TEST(Probe, SaysWhenACameraNeverFinished) {
     test::writeBytes(folder.file("cut.mp4"), whole.substr(0, whole.size() / 2));
     const auto info = probe(folder.file("cut.mp4"));
     ASSERT_FALSE(info);
-    EXPECT_NE(info.error().sentence.find("never finished"), std::string::npos)
-        << info.error().sentence;
+    EXPECT_NE(sentence(info.error().fact).find("never finished"), std::string::npos)
+        << info.error().fact;
 }
 
 TEST(Probe, SaysWhenAFileIsGone) {
     const auto info = probe("/card/press-09.mp4");
     ASSERT_FALSE(info);
-    EXPECT_NE(info.error().sentence.find("not there any more"), std::string::npos);
+    EXPECT_NE(sentence(info.error().fact).find("not there any more"), std::string::npos);
     const auto folder = probe("/tmp");
     ASSERT_FALSE(folder);
-    EXPECT_NE(folder.error().sentence.find("is a folder"), std::string::npos);
+    EXPECT_NE(sentence(folder.error().fact).find("is a folder"), std::string::npos);
 }
 
 TEST(Probe, SaysWhenAFileHoldsMoreThanOneSound) {
@@ -150,7 +150,7 @@ TEST(ProbeWithSound, RefusesAMuteTake) {
     const auto info = probeWithSound(folder.file("mute.mp4"));
     ASSERT_FALSE(info);
     EXPECT_EQ(info.error().code, ErrorCode::NoSound);
-    EXPECT_NE(info.error().sentence.find("no sound"), std::string::npos);
+    EXPECT_NE(sentence(info.error().fact).find("no sound"), std::string::npos);
 }
 
 }  // namespace

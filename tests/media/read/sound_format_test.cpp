@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "dsp/plain_lag.h"
+#include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/signals.h"
 #include "support/temp_folder.h"
@@ -30,7 +31,7 @@ TEST_P(LosslessSound, ComesBackSampleBySample) {
     const auto mono = test::babble(3.3, p.rate, 1);
     test::writeSound(folder.file(p.name), mono, {p.codec, p.rate, p.channels, {}, {}});
     auto reader = SoundReader::open(folder.file(p.name));
-    ASSERT_TRUE(reader) << reader.error().sentence;
+    ASSERT_TRUE(reader) << reader.error().fact;
     EXPECT_EQ(reader->rate().hertz, p.rate);
     EXPECT_EQ(reader->channels(), p.channels);
     EXPECT_EQ(reader->firstSample().value, 0.0);
@@ -105,7 +106,7 @@ TEST(MovieWriter, RefusesWhatItCannotWrite) {
         spec.sound = SoundTrackSpec{codec, {48000}, 1, 0, {}};
         const auto writer = MovieWriter::create(spec);
         ASSERT_FALSE(writer);
-        EXPECT_NE(writer.error().sentence.find(codec), std::string::npos);
+        EXPECT_NE(sentence(writer.error().fact).find(codec), std::string::npos);
     }
 }
 
