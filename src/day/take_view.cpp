@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "day/take_view.h"
 
+#include <algorithm>
+
 #include "render/headroom.h"
 
 namespace brisk {
@@ -45,11 +47,20 @@ TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
         recording = known.info(t->recording);
     }
     v.units = unitsOf(info, recording);
+    v.choice = state.soundOf(take);
     if (v.pair) {
         v.sound = takeSoundPlan(state, take, known.scan);
         const bool wanted = v.sound && (v.sound->choice.toLoudness || !surelyFits(*v.sound));
         if (const LevelPlan* level = wanted ? known.level(*v.sound) : nullptr) {
             v.sound->level = *level;
+        }
+    }
+    for (const Mark& m : state.marks) {
+        const auto isOf = [&](const CleanPiece& p) { return known.scan(m.media) == p.recording; };
+        const auto heard = v.heard();
+        const bool onLaid = v.tether && m.media == v.tether->recording;
+        if (m.media == take || onLaid || std::any_of(heard.begin(), heard.end(), isOf)) {
+            v.marks.push_back(m);
         }
     }
     for (const ContinuedTake& c : known.continued) {

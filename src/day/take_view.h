@@ -40,9 +40,11 @@ struct TakeView {
     std::optional<PlacedPair> pair;    ///< Placed, and both files read.
     /// What it will sound like, its level as far as that is known; where there is a pair.
     std::optional<TakeSoundPlan> sound;
+    SoundChoice choice;                    ///< The person's, also while there is no pair.
     TimeRange whole;                       ///< Take time.
     TimeRanges kept;                       ///< All of it where nothing was cut.
-    bool marksOnBoth = false;              ///< A person's, on the take and on its recording.
+    std::vector<Mark> marks;               ///< A person's, on the take and all it is laid on.
+    bool marksOnBoth = false;              ///< Of them, on the take and on its recording.
     std::vector<ContinuedTake> continues;  ///< Those of which it is one of the two.
     EntryUnits units;                      ///< In which times are typed.
 

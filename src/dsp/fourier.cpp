@@ -2,6 +2,7 @@
 #include "dsp/fourier.h"
 
 #include <fftw3.h>
+#include <cassert>
 
 #include <mutex>
 
@@ -19,6 +20,7 @@ struct RealFourier::State {
         : n(size),
           time(fftwf_alloc_real(static_cast<std::size_t>(size) + 2)),
           spectrum(fftwf_alloc_complex(static_cast<std::size_t>(size) / 2 + 1)) {
+        assert(size > 0 && size % 2 == 0);
         const std::lock_guard lock(planLock());
         // Measured planning takes seconds for long transforms; the estimate is good enough.
         forward = fftwf_plan_dft_r2c_1d(n, time, spectrum, FFTW_ESTIMATE | FFTW_PRESERVE_INPUT);

@@ -5,6 +5,7 @@
 #include "dsp/fractional_delay.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <numbers>
 
@@ -66,6 +67,7 @@ FractionalAdvance::FractionalAdvance(double fraction, int channels)
 
 void FractionalAdvance::process(std::span<const float> in, std::vector<float>& out) {
     const auto channels = static_cast<std::size_t>(channels_);
+    assert(in.size() % channels == 0);
     // history_ holds the kTaps frames before the block, then the block itself.
     const std::size_t before = history_.size();
     history_.insert(history_.end(), in.begin(), in.end());

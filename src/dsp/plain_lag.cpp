@@ -2,6 +2,7 @@
 #include "dsp/plain_lag.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <complex>
 #include <vector>
@@ -12,6 +13,7 @@
 namespace brisk {
 
 PlainLag measureLag(std::span<const float> a, std::span<const float> b, int maxLag) {
+    assert(maxLag >= 0);
     const std::size_t n = std::min(a.size(), b.size());
     double ea = 0, eb = 0;
     for (std::size_t i = 0; i < n; ++i) {

@@ -1,4 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Stamps, coarse search and claps each name places; each place is measured; one verdict is spoken
+// over all of them. Why not take the coarse search's best and stop: two songs by the same
+// playlist, or a metronome, give a best place that is wrong, and only its rivals, measured as
+// carefully, show it.
 #include "align/assemble/match.h"
 
 #include "align/assemble/match_methods.h"

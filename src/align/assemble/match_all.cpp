@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Pairs are independent, so they are spread over the cores; what all takes ask of one recording is
+// worked out once and dropped after its last take. Why not one recording after the other with all
+// its takes' sounds held: a day of 500 takes would have to fit into memory.
 #include "align/assemble/match_all.h"
 
 #include <algorithm>

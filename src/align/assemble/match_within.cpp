@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// The stretch is cut out of what was kept of the file, and goes the plain way. Why its stamps are
+// left out: they place the whole file, and would let the whole outvote the stretch that a person
+// chose.
 #include "align/assemble/match_within.h"
 
 #include <algorithm>

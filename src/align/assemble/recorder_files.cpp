@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Two files of one recorder cannot have been recorded at the same time; one whose stamps say so
+// was written by another device. Why names and formats are asked, too: two lavaliers of one make
+// write the same format at the same moment, and only their names tell them apart.
 #include "align/assemble/recorder_files.h"
 
 #include <cmath>

@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Slips that lie on a line are told from slips that jump and from slips that scatter. Why not the
+// largest one alone: one window with a cough in it would condemn a tether that fits everywhere
+// else.
 #include "align/decide/fit_verdict.h"
 
 #include <algorithm>

@@ -6,6 +6,7 @@
 #include "core/decibels.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace brisk {
@@ -67,6 +68,7 @@ double rising(double v, double middle, double width) {
 }  // namespace
 
 double log10PValue(int agreeing, int used, double p) {
+    assert(agreeing <= used && p > 0 && p < 1);
     if (agreeing <= 0) return 0;
     double tail = 0;
     for (int k = agreeing; k <= used; ++k) {

@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Windows agree in the right lag and in nothing else, so that their sum grows there with their
+// number and elsewhere with its root. Why along a line: with a drift of 30 ppm the peaks of an
+// hour lie 108 ms apart, and a plain sum would smear them.
 #include "align/measure/curve_stack.h"
 #include "core/parabolic_peak.h"
 #include "core/statistics.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace brisk {
@@ -21,6 +25,7 @@ void weigh(Curve& c) {
 std::vector<double> stackCurves(const std::vector<Curve>& curves, const LineFit& line) {
     std::vector<double> sum(2 * kReach + 1, 0.0);
     for (const auto& c : curves) {
+        assert(c.values.size() == sum.size());
         const int shift = static_cast<int>(std::lround((line.at(c.time) - c.shift) * kRate));
         const int from = std::max(-kReach, -kReach - shift);
         const int to = std::min(kReach, kReach - shift);
@@ -44,6 +49,7 @@ double stackNoise(const std::vector<double>& v) {
 }
 
 Top topOf(const Curve& c, int polarity, double about, int reach) {
+    assert(polarity == 1 || polarity == -1);
     const int middle = static_cast<int>(std::lround((about - c.shift) * kRate));
     const auto value = [&](int k) {
         return polarity * static_cast<double>(c.values[static_cast<std::size_t>(k + kReach)]);

@@ -10,6 +10,7 @@
 #include "core/statistics.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <numbers>
 
@@ -79,6 +80,7 @@ GccPhat::GccPhat(int size, SampleRate rate, int reach)
 
 WindowSpectrum GccPhat::transform(std::span<const float> window) {
     auto time = fourier_.time();
+    assert(window.size() >= time.size());
     for (std::size_t i = 0; i < time.size(); ++i) time[i] = window[i] * taper_[i];
     fourier_.forward();
     const auto bins = fourier_.spectrum().subspan(low_, high_ - low_);
@@ -106,6 +108,7 @@ std::vector<float> GccPhat::gains(const WindowSpectrum& clean, const NoiseFloor&
 }
 
 void GccPhat::lags(std::span<const std::complex<float>> weighted, std::span<float> out) {
+    assert(out.size() == 2 * static_cast<std::size_t>(reach_) + 1);
     auto s = inverse_.spectrum();
     std::fill(s.begin(), s.end(), std::complex<float>{});
     const auto g = static_cast<std::size_t>(group_);
@@ -131,6 +134,7 @@ void GccPhat::lags(std::span<const std::complex<float>> weighted, std::span<floa
 
 bool GccPhat::correlate(const WindowSpectrum& scratch, const WindowSpectrum& clean,
                         const NoiseFloor& floor, std::span<float> curve, std::span<float> pulse) {
+    assert(scratch.bins.size() == clean.bins.size());
     const auto gain = gains(clean, floor);
     weighted_.resize(clean.bins.size());
     bool any = false;

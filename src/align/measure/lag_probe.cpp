@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// One short correlation along the tether, around one moment. Why it reports nothing rather than
+// its best lag in silence: noise has a best lag, too, and a gauge that shows it would swing.
 #include "align/measure/lag_probe.h"
 
 #include <algorithm>

@@ -6,6 +6,7 @@
 #include "core/statistics.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 #include <vector>
 
@@ -37,6 +38,7 @@ double spreadAbout(const LineFit& f, std::span<const LinePoint> points) {
 }  // namespace
 
 LineFit fitLine(std::span<const LinePoint> points, double maxSlope) {
+    assert(maxSlope >= 0);
     if (points.empty()) return {};
     LineFit fit = theilSen(points, maxSlope);
     for (int round = 0; round < 12; ++round) {

@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Pairs of marks each propose an offset; the proposal that most others confirm wins, and a line is
+// fitted through those. Why not in their order: one clap that only one of the two heard shifts all
+// after it.
 #include "align/measure/mark_fit.h"
 
 #include <algorithm>

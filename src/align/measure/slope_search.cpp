@@ -1,12 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Slopes are tried from end to end of what is possible, each with the stack it gives. Why not from
+// the peak of each window: in a room those point at reflections, and a line through reflections is
+// a slope that neither clock has.
 #include "align/measure/slope_search.h"
 
 #include <algorithm>
+#include <cassert>
 #include <cmath>
 
 namespace brisk {
 
 CommonLine searchSlope(const std::vector<Curve>& curves, SlopeRange slopes, int reach) {
+    assert(!curves.empty() && slopes.step > 0 && reach <= kReach);
     CommonLine best;
     const double centre = (curves.front().time + curves.back().time) / 2;
     const int steps = static_cast<int>(std::ceil(slopes.doubt / slopes.step));

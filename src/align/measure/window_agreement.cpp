@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Each window is asked by itself and compared with all the others together. Why the stack of the
+// others, and not the stack: a window that is in the stack agrees with itself.
 #include "align/measure/window_agreement.h"
 
 #include <algorithm>

@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// The loudest onsets of each part of the overlap, at least one of each part. Why not the loudest
+// of all: a speech at the start would take every window, and the end, where drift shows, would
+// have none.
 #include "align/measure/window_choice.h"
 
 #include <algorithm>

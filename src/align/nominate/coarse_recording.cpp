@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Overlap-save: blocks of the recording are transformed once, each take multiplies them with its
+// own conjugate. Source: Oppenheim and Schafer, Discrete-Time Signal Processing, on overlap-save.
 #include "align/nominate/coarse_recording.h"
 
 #include <algorithm>

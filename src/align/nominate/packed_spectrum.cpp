@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Sixteen bits a value are enough where the result is normalised by its own deviation. Why not
+// eight: a block of four hours has onsets 50 dB apart, and eight bits would round the weak ones
+// away.
 #include "align/nominate/packed_spectrum.h"
 
 #include <algorithm>

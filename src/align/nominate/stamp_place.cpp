@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Two clocks of a day, subtracted. Why the day is taken modulo 24 hours: a take at 00:01 belongs
+// to a recording begun at 23:58, and the plain difference says 23 hours and 57 minutes.
 #include "align/nominate/stamp_place.h"
 
 #include <chrono>

@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// The coarse search again, thinned to what can be drawn. Why weak places stay in: without the
+// floor of chance around it, a lonely needle looks like certainty.
 #include "align/show/match_curve.h"
 
 #include <algorithm>

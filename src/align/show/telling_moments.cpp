@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// Onsets of both are multiplied, and the strongest near each of the evenly spaced places wins. Why
+// the product: the sharpest onset of one alone may be a knock on its own microphone.
 #include "align/show/telling_moments.h"
 
 #include <algorithm>

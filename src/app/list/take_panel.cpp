@@ -1,20 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/list/take_panel.h"
 
-#include <QFileDialog>
-#include <QFileInfo>
 #include <QHBoxLayout>
-#include <QInputDialog>
 #include <QLineEdit>
 #include <QMenu>
 #include <QVBoxLayout>
 #include <array>
 
+#include "app/list/file_verbs.h"
 #include "app/list/media_row_delegate.h"
 #include "app/spine/verb_button.h"
 #include "app/style/app_style.h"
-#include "day/continued_takes.h"
-#include "shoot/commands.h"
 
 namespace brisk::app {
 namespace {
@@ -40,29 +36,7 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
         return row;
     };
     auto* top = inset();
-    heading_ = new QLabel(this);
-    heading_->setFont(uiFont(13, true));
-    top->addWidget(heading_, 1);
-    const auto small = [&](const QString& text, const QString& tip, auto slot) {
-        auto* b = new QPushButton(text, this);
-        b->setProperty("arrow", true);
-        b->setFont(uiFont(12));
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
-        connect(b, &QPushButton::clicked, this, slot);
-        return b;
-    };
-    verbs.teach(
-        Verb::NextToHear, [this] { jumpToNext(); },
-        [this] {
-            const auto takes = session_.state().ids(MediaKind::Take);
-            return standing(takes, TetherState::NeedsAnEar) > 0 ? Fact{}
-                                                                : Fact{"nothing-needs-an-ear"};
-        });
-    auto* jump = new VerbButton(verbs, Verb::NextToHear, this, VerbButton::Unable::Hidden);
-    jump->setProperty("arrow", true);
-    jump->setFont(uiFont(12));
-    top->addWidget(jump);
+    layHeading(top);
     column->addLayout(top);
     auto* second = inset();
     counts_ = new QLabel(this);
@@ -72,6 +46,41 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
     second->addWidget(counts_);
     column->addLayout(second);
     auto* third = inset();
+    layFilters(third);
+    column->addLayout(third);
+    column->addSpacing(4);
+    layList(column);
+    connect(&session, &Session::changed, this, &TakePanel::refresh);
+    refresh();
+}
+
+void TakePanel::layHeading(QHBoxLayout* top) {
+    heading_ = new QLabel(this);
+    heading_->setFont(uiFont(13, true));
+    top->addWidget(heading_, 1);
+    verbs_.teach(
+        Verb::NextToHear, [this] { jumpToNext(); },
+        [this] {
+            const auto takes = session_.state().ids(MediaKind::Take);
+            return standing(takes, TetherState::NeedsAnEar) > 0 ? Fact{}
+                                                                : Fact{"nothing-needs-an-ear"};
+        });
+    auto* jump = new VerbButton(verbs_, Verb::NextToHear, this, VerbButton::Unable::Hidden);
+    jump->setProperty("arrow", true);
+    jump->setFont(uiFont(12));
+    top->addWidget(jump);
+}
+
+void TakePanel::layFilters(QHBoxLayout* third) {
+    const auto small = [&](const QString& text, const QString& tip, auto slot) {
+        auto* b = new QPushButton(text, this);
+        b->setProperty("arrow", true);
+        b->setFont(uiFont(12));
+        b->setToolTip(tip);
+        b->setAccessibleName(tip);
+        connect(b, &QPushButton::clicked, this, slot);
+        return b;
+    };
     find_ = new QLineEdit(this);
     find_->setPlaceholderText(tr("find a take"));
     find_->setAccessibleName(tr("Find a take by a part of its name"));
@@ -82,11 +91,6 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
     third->addWidget(state_);
     order_ = small(tr("sort"), tr("In which order"), &TakePanel::chooseOrder);
     third->addWidget(order_);
-    column->addLayout(third);
-    column->addSpacing(4);
-    layList(column);
-    connect(&session, &Session::changed, this, &TakePanel::refresh);
-    refresh();
 }
 
 void TakePanel::layList(QVBoxLayout* column) {
@@ -103,6 +107,8 @@ void TakePanel::layList(QVBoxLayout* column) {
     connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
             &TakePanel::refresh);
     column->addWidget(list_, 1);
+    teachFileVerbs(
+        session_, verbs_, [this] { return selected(); }, this);
     verbs_.teach(
         Verb::TetherSure,
         [this] {
@@ -235,61 +241,14 @@ std::vector<int> TakePanel::selectedTakes() const {
     return out;
 }
 
-void TakePanel::swapRecording(int recording) {
-    const MediaItem* m = session_.state().item(recording);
-    if (!m) return;
-    const QFileInfo old(QString::fromStdString(m->path));
-    const QString copy = QFileDialog::getOpenFileName(
-        this, tr("A repaired copy of %1").arg(old.fileName()), old.absolutePath());
-    if (!copy.isEmpty()) session_.swapRecording(recording, copy);
-}
-
 void TakePanel::showMenu(const QPoint& at) {
-    const auto chosen = selected();
-    if (chosen.empty()) return;
     auto* menu = new QMenu(this);
     menu->setAttribute(Qt::WA_DeleteOnClose);
-    const auto add = [&](const QString& text, auto what) {
-        connect(menu->addAction(text), &QAction::triggered, this, what);
-    };
-    const auto takes = selectedTakes();
-    if (!takes.empty()) {
-        add(tr("Name their camera…"), [this, takes] {
-            bool ok = false;
-            const QString name = QInputDialog::getText(
-                this, tr("Camera"), tr("Name of the camera these takes are from:"),
-                QLineEdit::Normal, {}, &ok);
-            if (ok) session_.apply(commands::setCamera(takes, name.trimmed().toStdString()));
-        });
+    // What cannot be done with such files has no place in their menu.
+    for (const Verb v : fileVerbs()) {
+        if (verbs_.action(v)->isEnabled()) menu->addAction(verbs_.action(v));
     }
-    const auto can = joinsWithin(session_.continued(), session_.state(), takes);
-    if (!can.empty()) {
-        add(tr("Treat as one take"),
-            [this, can] { session_.apply(commands::joinTakes(session_.state(), can)); });
-    }
-    if (takes.size() == 1 && session_.state().oneWith(takes.front()).size() > 1) {
-        add(tr("Treat as a take of its own"), [this, id = takes.front()] {
-            session_.apply(commands::partTakes(session_.state(), id));
-        });
-    }
-    if (chosen.size() == 1) {
-        const int id = chosen.front();
-        const MediaFacts* f = session_.facts(id);
-        const bool take = !takes.empty();
-        if (take) {
-            add(tr("Only its sound is wanted"), [this, id] {
-                session_.apply(commands::setRole(session_.state(), id, MediaKind::Recording));
-            });
-        } else if (f && f->info.video) {
-            add(tr("It is a take after all"), [this, id] {
-                session_.apply(commands::setRole(session_.state(), id, MediaKind::Take));
-            });
-        }
-        if (!take) add(tr("Swap for a repaired copy…"), [this, id] { swapRecording(id); });
-    }
-    add(tr("Remove from the shoot"), [this, chosen] {
-        for (const int id : chosen) session_.apply(commands::removeMedia(session_.state(), id));
-    });
+    if (menu->isEmpty()) return menu->deleteLater();
     menu->popup(list_->viewport()->mapToGlobal(at));
 }
 

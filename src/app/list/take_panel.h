@@ -15,6 +15,7 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 
+class QHBoxLayout;
 class QVBoxLayout;
 
 namespace brisk::app {
@@ -36,6 +37,8 @@ class TakePanel : public QWidget {
     void jumped(int take);
 
   private:
+    void layHeading(QHBoxLayout* row);
+    void layFilters(QHBoxLayout* row);
     void layList(QVBoxLayout* column);
     void refresh();
     void filterChanged();
@@ -43,7 +46,6 @@ class TakePanel : public QWidget {
     void chooseOrder();
     void jumpToNext();
     void showMenu(const QPoint& at);
-    void swapRecording(int recording);
     [[nodiscard]] std::ptrdiff_t standing(const std::vector<int>& takes, TetherState s) const;
     [[nodiscard]] std::ptrdiff_t sureOnes() const;
     [[nodiscard]] std::vector<int> selectedTakes() const;

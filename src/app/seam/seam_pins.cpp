@@ -18,9 +18,10 @@ constexpr double kClapInset = 22;
 constexpr double kReach = 8;          // pixels a pointer may be off
 constexpr double kWorthShowing = 20;  // dB
 
-void addMarks(const Session& session, int media, bool onClean, ClockLine toTake,
+void addMarks(const TakeView& view, int media, bool onClean, ClockLine toTake,
               std::vector<SeamPin>& pins) {
-    for (const Mark& m : session.state().marksOf(media)) {
+    for (const Mark& m : view.marks) {
+        if (m.media != media) continue;
         pins.push_back({m.id, media, onClean, onClean ? toTake.toTake(m.time) : m.time, m.time, 0,
                         QString::fromStdString(m.name)});
     }
@@ -42,15 +43,16 @@ void addClaps(const Session& session, int media, bool onClean, ClockLine toTake,
 
 std::vector<SeamPin> seamPins(const Session& session, int take, Seconds dragged) {
     std::vector<SeamPin> pins;
+    const TakeView& view = session.view(take);
     addClaps(session, take, false, {}, pins);
-    if (const auto pair = session.view(take).pair) {
+    if (const auto& pair = view.pair) {
         for (const CleanPiece& piece : pair->pieces()) {
             ClockLine line = piece.line;
             line.offset = line.offset - dragged;
             std::vector<SeamPin> mine;
             const int media = session.library().mediaOf(piece.recording);
             addClaps(session, media, true, line, mine);
-            addMarks(session, media, true, line, mine);
+            addMarks(view, media, true, line, mine);
             const TimeRange heard = piece.range();
             std::copy_if(
                 mine.begin(), mine.end(), std::back_inserter(pins), [&](const SeamPin& pin) {
@@ -59,7 +61,7 @@ std::vector<SeamPin> seamPins(const Session& session, int take, Seconds dragged)
                 });
         }
     }
-    addMarks(session, take, false, {}, pins);
+    addMarks(view, take, false, {}, pins);
     return pins;
 }
 

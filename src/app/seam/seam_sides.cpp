@@ -36,9 +36,10 @@ void SeamSides::showTake(int take) {
 }
 
 std::vector<SeamSides::Laid> SeamSides::laid() const {
-    const Tether* t = session_.state().tetherOf(take_);
-    if (!t || t->state() == TetherState::Loose) return {};
-    const auto& pair = session_.view(take_).pair;
+    const TakeView& view = session_.view(take_);
+    if (!view.placed) return {};
+    const Tether* t = &*view.tether;
+    const auto& pair = view.pair;
     // While a file is still being read, what is known of it is drawn all the same.
     if (!pair || pair->more.empty()) return {{t->recording, t->line, std::nullopt}};
     std::vector<Laid> out;

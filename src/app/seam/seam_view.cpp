@@ -87,8 +87,8 @@ void SeamView::showTake(int take) {
 }
 
 const Tether* SeamView::tether() const {
-    const Tether* t = session_.state().tetherOf(take_);
-    return t && t->state() != TetherState::Loose ? t : nullptr;
+    const TakeView& v = session_.view(take_);
+    return v.placed ? &*v.tether : nullptr;
 }
 
 TimeRange SeamView::limits() const {

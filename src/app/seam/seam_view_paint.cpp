@@ -113,7 +113,7 @@ void SeamView::paintStitches(QPainter& p) const {
 void SeamView::paintUncovered(QPainter& p) const {
     const auto& pair = session_.view(take_).pair;
     if (!pair) return;
-    const auto becomes = session_.state().soundOf(take_).uncovered;
+    const auto becomes = session_.view(take_).choice.uncovered;
     const QString what = becomes == Uncovered::Camera ? tr("no clean sound: the camera's is heard")
                          : becomes == Uncovered::Trimmed ? tr("no clean sound: trimmed away")
                                                          : tr("no clean sound here: silence");
@@ -154,10 +154,10 @@ void SeamView::paintClipped(QPainter& p) const {
 }
 
 void SeamView::paintKept(QPainter& p) const {
-    const TakeEdit* e = session_.state().editOf(take_);
-    if (!e || e->kept.empty()) return;
+    const TakeView& view = session_.view(take_);
+    const TimeRange whole = view.whole;
+    if (view.kept == TimeRanges{whole}) return;
     const QRect area = seamArea();
-    const TimeRange whole = session_.view(take_).whole;
     p.setFont(uiFont(12));
     const auto away = [&](Seconds from, Seconds to) {
         const double a = std::max(-2.0, axis_.xOf(from)),
@@ -178,7 +178,7 @@ void SeamView::paintKept(QPainter& p) const {
         }
     };
     Seconds last = whole.start;
-    for (const TimeRange& r : e->kept) {
+    for (const TimeRange& r : view.kept) {
         if (r.start > last) {
             away(last, r.start);
         } else if (r.start > whole.start) {
@@ -192,9 +192,8 @@ void SeamView::paintKept(QPainter& p) const {
 }
 
 void SeamView::paintQuietClaps(QPainter& p) const {
-    if (!session_.state().soundOf(take_).quietClaps) return;
     const auto& plan = session_.view(take_).sound;
-    if (!plan) return;
+    if (!plan || !session_.view(take_).choice.quietClaps) return;
     p.setFont(uiFont(11));
     for (const TimeRange& c : plan->claps) {
         const double a = axis_.xOf(c.start + cleanDrag()), b = axis_.xOf(c.end + cleanDrag());
@@ -291,9 +290,9 @@ void SeamView::paintCaptions(QPainter& p) const {
     const QRectF below(0, seamY() + 1, width(), seamArea().bottom() - seamY());
     p.setPen(colours().quiet);
     p.setFont(uiFont(13));
-    const auto t = session_.state().tetherOf(take_);
-    const QString text = t ? inWords(t->found.reason)
-                         : session_.state().ids(MediaKind::Recording).empty()
+    const TakeView& view = session_.view(take_);
+    const QString text = view.tether ? inWords(view.tether->found.reason)
+                         : !view.anyRecording
                              ? tr("Add the recorder's file: its sound will grow here, face to face "
                                   "with the camera's.")
                              : tr("Find matches, and the clean sound will grow here, face to face "

@@ -15,6 +15,7 @@
 
 #include "app/sheet/hand_over_files.h"
 #include "app/sheet/hand_over_row.h"
+#include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
@@ -34,7 +35,9 @@ void open(const QString& path) {
 
 }  // namespace
 
-HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent), desk_(session) {
+HandOverSheet::HandOverSheet(Session& session, Verbs& verbs, QWidget* parent)
+    : QWidget(parent), verbs_(verbs), desk_(session) {
+    teach();
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 12, 16, 12);
     column->setSpacing(4);
@@ -56,10 +59,7 @@ HandOverSheet::HandOverSheet(Session& session, QWidget* parent) : QWidget(parent
     tethered_ = scope(HandOverDesk::Scope::Tethered);
     placed_ = scope(HandOverDesk::Scope::Placed);
     head->addStretch(1);
-    auto* back = new QPushButton(tr("Back"), this);
-    back->setToolTip(tr("Back to the take; what is being written goes on"));
-    head->addWidget(back);
-    connect(back, &QPushButton::clicked, this, &HandOverSheet::closed);
+    head->addWidget(new VerbButton(verbs_, Verb::BackToBench, this));
 
     addVideoRow();
     addPiecesRow();
@@ -284,9 +284,7 @@ void HandOverSheet::addNameRow() {
     row->addSpacing(6);
     folder_ = new ElidedLabel(this);
     row->addWidget(folder_, 2);
-    auto* choose = new QPushButton(tr("Choose the folder…"), this);
-    row->addWidget(choose);
-    connect(choose, &QPushButton::clicked, this, &HandOverSheet::chooseFolder);
+    row->addWidget(new VerbButton(verbs_, Verb::ChooseFolder, this));
     connect(pattern_, &QLineEdit::textEdited, this, [this](const QString& text) {
         desk_.change([&](HandOverChoice& c) { c.pattern = text.toStdString(); });
     });
@@ -295,30 +293,58 @@ void HandOverSheet::addNameRow() {
 void HandOverSheet::addActions() {
     auto* actions = new QHBoxLayout;
     static_cast<QVBoxLayout*>(layout())->addLayout(actions);
-    write_ = new QPushButton(this);
-    write_->setProperty("primary", true);
-    write_->setFont(uiFont(13, true));
-    const auto button = [&](const QString& text, const QString& tip) {
-        auto* b = new QPushButton(text, this);
-        b->setToolTip(tip);
-        return b;
-    };
-    stop_ = button(tr("Stop writing"), tr("What is whole stays; nothing half-written is left"));
-    again_ = button({}, tr("What failed or was stopped, once more"));
-    openFolder_ = button(tr("Open the folder"), tr("Where the files are"));
-    openReport_ = button(tr("Open the report"), tr("The page with pictures"));
+    for (const Verb v : {Verb::WriteFiles, Verb::StopWriting, Verb::TryAgain, Verb::OpenFolder,
+                         Verb::OpenReport}) {
+        auto* b = new VerbButton(
+            verbs_, v, this,
+            v == Verb::WriteFiles ? VerbButton::Unable::Greyed : VerbButton::Unable::Hidden);
+        if (v == Verb::WriteFiles) {
+            b->setProperty("primary", true);
+            b->setFont(uiFont(13, true));
+            write_ = b;
+        }
+        actions->addWidget(b);
+    }
     summary_ = new QLabel(this);
     summary_->setWordWrap(true);
     summary_->setObjectName(QStringLiteral("handOverSummary"));
-    for (QPushButton* b : {write_, stop_, again_, openFolder_, openReport_}) actions->addWidget(b);
     actions->addSpacing(8);
     actions->addWidget(summary_, 1);
-    connect(write_, &QPushButton::clicked, &desk_, &HandOverDesk::write);
-    connect(stop_, &QPushButton::clicked, &desk_, &HandOverDesk::stopAll);
-    connect(again_, &QPushButton::clicked, &desk_, &HandOverDesk::tryAgain);
-    connect(openFolder_, &QPushButton::clicked, this,
-            [this] { open(q(desk_.choice().folder.string())); });
-    connect(openReport_, &QPushButton::clicked, this, [this] { open(desk_.reportPath()); });
+}
+
+void HandOverSheet::teach() {
+    const auto idle = [this] { return desk_.running() ? Fact{"writing"} : Fact{}; };
+    verbs_.teach(Verb::BackToBench, [this] { emit closed(); });
+    verbs_.teach(
+        Verb::ChooseFolder, [this] { chooseFolder(); }, idle);
+    verbs_.teach(
+        Verb::WriteFiles, [this] { desk_.write(); },
+        [this] {
+            if (desk_.running() || desk_.begun()) return Fact{"is-written-already"};
+            if (desk_.left() == 0) return Fact{"nothing-to-write"};
+            return desk_.plan().problem();
+        });
+    verbs_.teach(
+        Verb::StopWriting, [this] { desk_.stopAll(); },
+        [this] { return desk_.running() ? Fact{} : Fact{"nothing-runs"}; });
+    verbs_.teach(
+        Verb::TryAgain, [this] { desk_.tryAgain(); },
+        [this, idle] { return desk_.begun() && failed() > 0 ? idle() : Fact{"nothing-failed"}; });
+    verbs_.teach(
+        Verb::OpenFolder, [this] { open(q(desk_.choice().folder.string())); },
+        [this, idle] {
+            const bool some = desk_.begun() && desk_.count(FileState::Written) > 0;
+            return some ? idle() : Fact{"nothing-written-yet"};
+        });
+    verbs_.teach(
+        Verb::OpenReport, [this] { open(desk_.reportPath()); },
+        [this, idle] {
+            return desk_.reportPath().isEmpty() ? Fact{"nothing-written-yet"} : idle();
+        });
+}
+
+std::size_t HandOverSheet::failed() const {
+    return desk_.count(FileState::Failed) + desk_.count(FileState::Stopped);
 }
 
 void HandOverSheet::begin(int take) {
@@ -394,16 +420,11 @@ void HandOverSheet::refresh() {
     folder_->setText(q(c.folder.string()));
 
     const std::size_t left = desk_.left();
-    write_->setText(left == 1 ? tr("Write 1 file") : tr("Write %1 files").arg(left));
+    verbs_.action(Verb::WriteFiles)
+        ->setText(left == 1 ? tr("Write 1 file") : tr("Write %1 files").arg(left));
     write_->setVisible(!desk_.running() && !desk_.begun());
-    write_->setEnabled(left > 0 && plan.problem().empty());
-    stop_->setVisible(desk_.running());
-    const std::size_t failed = desk_.count(FileState::Failed) + desk_.count(FileState::Stopped);
-    again_->setVisible(desk_.begun() && !desk_.running() && failed > 0);
-    again_->setText(tr("Try again (%1)").arg(failed));
-    openFolder_->setVisible(desk_.begun() && !desk_.running() &&
-                            desk_.count(FileState::Written) > 0);
-    openReport_->setVisible(!desk_.reportPath().isEmpty() && !desk_.running());
+    verbs_.action(Verb::TryAgain)->setText(tr("Try again (%1)").arg(failed()));
+    verbs_.refresh();
     summary_->setText(summary());
     summary_->setProperty("attention", !desk_.begun() && !plan.problem().empty());
 }

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "app/sheet/hand_over_desk.h"
+#include "app/spine/verbs.h"
 
 class QHBoxLayout;
 class QLabel;
@@ -23,7 +24,7 @@ class ElidedLabel;
 class HandOverSheet : public QWidget {
     Q_OBJECT
   public:
-    explicit HandOverSheet(Session& session, QWidget* parent = nullptr);
+    HandOverSheet(Session& session, Verbs& verbs, QWidget* parent = nullptr);
     /// For this take, or for all that are tethered.
     void begin(int take);
     void setFolder(const QString& folder);
@@ -47,11 +48,14 @@ class HandOverSheet : public QWidget {
     void addCheckRow();
     void addNameRow();
     void addActions();
+    void teach();
+    [[nodiscard]] std::size_t failed() const;
     void chooseFolder();
     void refresh();
     void showMenu(const QPoint& at);
     [[nodiscard]] QString summary() const;
 
+    Verbs& verbs_;
     HandOverDesk desk_;
     struct Choice {
         QPushButton* button;
@@ -66,7 +70,7 @@ class HandOverSheet : public QWidget {
     ElidedLabel* folder_;
     QListView* files_;
     QLabel* summary_;
-    QPushButton *write_, *stop_, *again_, *openFolder_, *openReport_;
+    QPushButton* write_;
 };
 
 }  // namespace brisk::app

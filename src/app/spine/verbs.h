@@ -86,11 +86,25 @@ enum class Verb {
     KeepShared,
     KeepWhole,
     CutsSettle,
+    NameCamera,
+    JoinTakes,
+    PartTakes,
+    SoundOnly,
+    TakeAfterAll,
+    SwapRecording,
+    RemoveFiles,
+    ChooseFolder,
+    WriteFiles,
+    StopWriting,
+    TryAgain,
+    OpenFolder,
+    OpenReport,
+    BackToBench,
     Count
 };
 
 /// The families of the page of keys.
-enum class VerbFamily { Shoot, Listening, Looking, Placing, Marking, Making };
+enum class VerbFamily { Shoot, Listening, Looking, Placing, Marking, Making, Files, HandingOver };
 
 struct VerbWords {
     Verb verb;

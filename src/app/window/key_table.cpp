@@ -25,6 +25,10 @@ QString titleOf(VerbFamily f) {
             return QObject::tr("Marks");
         case VerbFamily::Making:
             return QObject::tr("What is made of it");
+        case VerbFamily::Files:
+            return QObject::tr("Files in the list");
+        case VerbFamily::HandingOver:
+            return QObject::tr("Handing over");
     }
     return QObject::tr("The shoot");
 }

@@ -26,7 +26,6 @@
 #include "app/window/history_menu.h"
 #include "app/window/key_page.h"
 #include "day/permissions.h"
-#include "shoot/commands.h"
 
 namespace brisk::app {
 namespace {
@@ -68,12 +67,18 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     bench_ = new Bench(session_, verbs_, stage_);
     stage_->addWidget(empty_);
     stage_->addWidget(bench_);
-    handOver_ = new HandOverSheet(session_, stage_);
+    handOver_ = new HandOverSheet(session_, verbs_, stage_);
     stage_->addWidget(handOver_);
     keys_ = new KeyPage(stage_);
     stage_->addWidget(keys_);
     row->addWidget(stage_, 1);
 
+    listen();
+    teach();
+    refresh();
+}
+
+void MainWindow::listen() {
     connect(empty_, &EmptyBench::addFiles, this, &MainWindow::addFilesByDialog);
     connect(empty_, &EmptyBench::recover, &session_.document(), &OpenShoot::recover);
     empty_->offerLeftBehind(OpenShoot::leftBehind());
@@ -91,8 +96,6 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     connect(&session_.work(), &WorkQueue::changed, list_->viewport(),
             qOverload<>(&QWidget::update));
     connect(&session_.work(), &WorkQueue::changed, &verbs_, &Verbs::refresh);
-    teach();
-    refresh();
 }
 
 void MainWindow::teach() {
@@ -207,11 +210,6 @@ bool MainWindow::saveByDialog() {
     return session_.document().save(path);
 }
 
-void MainWindow::removeChosen() {
-    for (const int id : takes_->selected())
-        session_.apply(commands::removeMedia(session_.state(), id));
-}
-
 void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
     if (e->mimeData()->hasUrls()) e->acceptProposedAction();
 }
@@ -227,7 +225,7 @@ void MainWindow::dropEvent(QDropEvent* e) {
 
 void MainWindow::keyPressEvent(QKeyEvent* e) {
     if (e->key() == Qt::Key_Delete && list_->hasFocus()) {
-        removeChosen();
+        if (QAction* a = verbs_.action(Verb::RemoveFiles); a->isEnabled()) a->trigger();
         return;
     }
     QWidget::keyPressEvent(e);

@@ -50,8 +50,8 @@ class MainWindow : public QWidget {
     void addFilesByDialog();
     void openByDialog();
     bool saveByDialog();
-    void removeChosen();
     void showKeys(bool shown);
+    void listen();
     void teach();
 
     Session session_;

@@ -10,6 +10,7 @@
 
 #include "media/check/picture_digester.h"
 #include "media/read/av_handles.h"
+#include "media/read/codec_turns.h"
 
 namespace brisk {
 namespace {
@@ -29,8 +30,10 @@ class SampleReader {
     /// \param packet  null after the last.
     void push(const AVPacket* packet) {
         // What does not decode is missing in the digest, and so found.
-        (void)avcodec_send_packet(codec_.get(), packet);
-        while (avcodec_receive_frame(codec_.get(), frame_.get()) >= 0) add();
+        (void)av::decode(codec_.get(), packet, frame_.get(), [this](AVFrame*) {
+            add();
+            return true;
+        });
         if (!packet) digest.finish();
     }
 

@@ -32,7 +32,8 @@ Result<PacketList> digest(const MediaInfo& info, const PictureCut* cut, const Jo
         } else if (packet->pos > 0) {
             job.report(static_cast<double>(packet->pos) / bytes);
         }
-        const bool ours = packet->stream_index == video->index;
+        const bool ours = packet->stream_index == video->index &&
+                          (cut || !isHiddenTail(video, facts.firstPts, packet.get()));
         begun = begun || isFirstOf(*cut, facts, packet.get());
         if (ours && begun) {
             if (left > 0) --left;

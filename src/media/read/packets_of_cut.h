@@ -17,4 +17,9 @@ inline bool isFirstOf(const PictureCut& cut, const VideoFacts& video, const AVPa
     return packet->stream_index == video.stream && packet->pts == cut.keyPts;
 }
 
+/// Whether a picture lies behind the end of the take as its edit list has it: coded, never shown.
+/// Nothing shown is decoded after it, so nothing needs it; the one or two before, that shown ones
+/// may need, are none.
+bool isHiddenTail(const AVStream* video, std::int64_t firstPts, const AVPacket* packet);
+
 }  // namespace brisk

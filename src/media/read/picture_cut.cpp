@@ -68,6 +68,12 @@ bool seekBeforeCut(AVFormatContext* input, const VideoFacts& video, const Pictur
            av_seek_frame(input, video.stream, 0, AVSEEK_FLAG_BACKWARD) >= 0;
 }
 
+bool isHiddenTail(const AVStream* video, std::int64_t firstPts, const AVPacket* packet) {
+    const bool hidden = (packet->flags & AV_PKT_FLAG_DISCARD) != 0;
+    if (!hidden || video->duration <= 0 || packet->dts == AV_NOPTS_VALUE) return false;
+    return packet->dts >= firstPts + video->duration;
+}
+
 bool canHidePictures(const std::string& muxer) {
     return muxer == "mov" || muxer == "mp4";
 }

@@ -10,6 +10,7 @@
 
 #include "media/read/av_handles.h"
 #include "media/read/channel_names.h"
+#include "media/read/codec_turns.h"
 #include "media/read/heard_sound.h"
 #include "media/read/wav_header.h"
 #include "store/read_problem.h"
@@ -80,16 +81,16 @@ class FirstFrames {
 
     void feed(Stream& s, const AVPacket* packet) {
         if (s.done) return;
-        avcodec_send_packet(s.codec.get(), packet);
         auto frame = av::makeFrame();
-        while (!s.done && avcodec_receive_frame(s.codec.get(), frame.get()) >= 0) {
-            const bool damaged = (frame->flags & AV_FRAME_FLAG_CORRUPT) != 0;
-            const std::int64_t pts = frame->best_effort_timestamp;
+        (void)av::decode(s.codec.get(), packet, frame.get(), [&s](const AVFrame* f) {
+            const bool damaged = (f->flags & AV_FRAME_FLAG_CORRUPT) != 0;
+            const std::int64_t pts = f->best_effort_timestamp;
             if (!damaged && pts != AV_NOPTS_VALUE) {
                 s.pts = pts;
                 s.done = true;
             }
-        }
+            return !s.done;
+        });
     }
 
     AVFormatContext* input_;

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "media/read/av_handles.h"
+#include "media/read/codec_turns.h"
 #include "media/write/sound_track_encoder.h"
 
 namespace brisk {
@@ -63,15 +64,16 @@ struct MovieWriter::State {
         return {};
     }
 
-    Result<void> drain() {
-        while (avcodec_receive_packet(codec.get(), packet.get()) >= 0) {
-            if (packet->duration == 0 && !spec.picture->variableRate) packet->duration = 1;
-            av_packet_rescale_ts(packet.get(), codec->time_base, video->time_base);
-            packet->stream_index = video->index;
-            const int code = av_interleaved_write_frame(output.get(), packet.get());
-            if (code < 0) return failure(code);
-        }
-        return {};
+    Result<void> code(const AVFrame* picture) {
+        const auto failed = [this](int why) { return failure(why); };
+        const auto put = [&](AVPacket* p) -> Result<void> {
+            if (p->duration == 0 && !spec.picture->variableRate) p->duration = 1;
+            av_packet_rescale_ts(p, codec->time_base, video->time_base);
+            p->stream_index = video->index;
+            const int written = av_interleaved_write_frame(output.get(), p);
+            return written < 0 ? Result<void>(failure(written)) : Result<void>{};
+        };
+        return av::encode(codec.get(), picture, packet.get(), put, failed);
     }
 };
 
@@ -134,9 +136,7 @@ Result<void> MovieWriter::picture(std::span<const std::uint32_t> pixels, Seconds
     sws_scale(s.scaler.get(), rows, stride, 0, p.height, f->data, f->linesize);
     f->pts = p.variableRate ? std::llround(time.value * 90000) : s.pictures;
     ++s.pictures;
-    const int code = avcodec_send_frame(s.codec.get(), f);
-    if (code < 0) return s.failure(code);
-    return s.drain();
+    return s.code(f);
 }
 
 Result<void> MovieWriter::sound(std::span<const float> interleaved) {
@@ -146,8 +146,7 @@ Result<void> MovieWriter::sound(std::span<const float> interleaved) {
 Result<void> MovieWriter::finish() {
     State& s = *state_;
     if (s.codec) {
-        avcodec_send_frame(s.codec.get(), nullptr);
-        if (auto done = s.drain(); !done) return done;
+        if (auto done = s.code(nullptr); !done) return done;
     }
     if (s.sound) {
         if (auto done = s.sound->finish(interleavedInto(s.output.get())); !done) return done;

@@ -23,9 +23,14 @@ PacketSource::PacketSource(AVFormatContext* input, const RemuxPlan& plan, bool d
 
 /// Whether it is a picture that is wanted; counts those of a cut.
 bool PacketSource::kept(const AVPacket* packet) {
+    const VideoFacts& video = *plan_.source.video;
+    if (!plan_.cut) {
+        return packet->stream_index == video.stream &&
+               !isHiddenTail(input_->streams[video.stream], video.firstPts, packet);
+    }
     // The seek may land on an earlier key frame.
-    begun_ = begun_ || isFirstOf(*plan_.cut, *plan_.source.video, packet);
-    if (packet->stream_index != plan_.source.video->stream || !begun_) return false;
+    begun_ = begun_ || isFirstOf(*plan_.cut, video, packet);
+    if (packet->stream_index != video.stream || !begun_) return false;
     if (left_ > 0) --left_;
     return true;
 }

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 
+#include "media/read/codec_turns.h"
 #include "media/write/copied_streams.h"
 
 namespace brisk {
@@ -74,21 +75,18 @@ Result<PictureEncoder> PictureEncoder::addTo(AVFormatContext* output, const AVSt
 }
 
 Result<void> PictureEncoder::push(const AVPacket* packet, const Write& write) {
+    Result<void> coded;
     // A damaged packet is passed over, as every player does.
-    (void)avcodec_send_packet(decoder_.get(), packet);
-    while (avcodec_receive_frame(decoder_.get(), frame_.get()) >= 0) {
-        const std::int64_t pts = frame_->best_effort_timestamp;
-        const bool wanted = pts != AV_NOPTS_VALUE && pts >= cut_.startPts && pts < cut_.endPts;
-        if (wanted) {
-            frame_->pts = pts - cut_.startPts;
-            frame_->pict_type = AV_PICTURE_TYPE_NONE;
-            durations_[frame_->pts] = frame_->pkt_duration;
-            auto coded = code(frame_.get(), write);
-            if (!coded) return coded;
-        }
-        av_frame_unref(frame_.get());
-    }
-    return packet ? Result<void>{} : code(nullptr, write);
+    (void)av::decode(decoder_.get(), packet, frame_.get(), [&](AVFrame* frame) {
+        const std::int64_t pts = frame->best_effort_timestamp;
+        if (pts == AV_NOPTS_VALUE || pts < cut_.startPts || pts >= cut_.endPts) return true;
+        frame->pts = pts - cut_.startPts;
+        frame->pict_type = AV_PICTURE_TYPE_NONE;
+        durations_[frame->pts] = frame->pkt_duration;
+        coded = code(frame, write);
+        return coded.has_value();
+    });
+    return packet || !coded ? coded : code(nullptr, write);
 }
 
 Result<void> PictureEncoder::code(AVFrame* frame, const Write& write) {
@@ -107,19 +105,19 @@ Result<void> PictureEncoder::code(AVFrame* frame, const Write& write) {
         sws_scale_frame(scaler_.get(), converted_.get(), frame);
         frame = converted_.get();
     }
-    const int sent = avcodec_send_frame(encoder_.get(), frame);
-    if (sent < 0) return cannotCode(sent);
-    while (avcodec_receive_packet(encoder_.get(), coded_.get()) >= 0) {
-        const auto known = durations_.find(coded_->pts);
-        if (known != durations_.end()) {
-            coded_->duration = known->second;
-            durations_.erase(known);
-        }
-        av_packet_rescale_ts(coded_.get(), encoder_->time_base, to_->time_base);
-        coded_->stream_index = to_->index;
-        if (auto written = write(coded_.get()); !written) return written;
-    }
-    return {};
+    return av::encode(
+        encoder_.get(), frame, coded_.get(),
+        [&](AVPacket* packet) {
+            const auto known = durations_.find(packet->pts);
+            if (known != durations_.end()) {
+                packet->duration = known->second;
+                durations_.erase(known);
+            }
+            av_packet_rescale_ts(packet, encoder_->time_base, to_->time_base);
+            packet->stream_index = to_->index;
+            return write(packet);
+        },
+        [this](int why) { return cannotCode(why); });
 }
 
 }  // namespace brisk

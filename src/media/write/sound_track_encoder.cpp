@@ -6,6 +6,7 @@
 #include <cstring>
 #include <utility>
 
+#include "media/read/codec_turns.h"
 #include "media/write/language_code.h"
 
 namespace brisk {
@@ -132,8 +133,7 @@ Result<void> SoundTrackEncoder::finish(const Write& write) {
         held_.clear();
     }
     if (digest_) digest_->finish();
-    avcodec_send_frame(codec_.get(), nullptr);
-    return drain(write);
+    return code(nullptr, write);
 }
 
 std::optional<SampleDigest> SoundTrackEncoder::takeDigest() {
@@ -188,20 +188,20 @@ Result<void> SoundTrackEncoder::encode(std::span<const float> samples, const Wri
     fill(samples);
     f->pts = startSamples_ + encoded_;
     encoded_ += f->nb_samples;
-    const int code = avcodec_send_frame(codec_.get(), f);
-    if (code < 0) return writeFailure(output_, code);
-    return drain(write);
+    return code(f, write);
 }
 
-Result<void> SoundTrackEncoder::drain(const Write& write) {
-    while (avcodec_receive_packet(codec_.get(), packet_.get()) >= 0) {
-        if (packet_->pts != AV_NOPTS_VALUE) packet_->pts += stampShift_;
-        if (packet_->dts != AV_NOPTS_VALUE) packet_->dts += stampShift_;
-        av_packet_rescale_ts(packet_.get(), codec_->time_base, stream_->time_base);
-        packet_->stream_index = stream_->index;
-        if (auto written = write(packet_.get()); !written) return written;
-    }
-    return {};
+Result<void> SoundTrackEncoder::code(const AVFrame* frame, const Write& write) {
+    return av::encode(
+        codec_.get(), frame, packet_.get(),
+        [&](AVPacket* packet) {
+            if (packet->pts != AV_NOPTS_VALUE) packet->pts += stampShift_;
+            if (packet->dts != AV_NOPTS_VALUE) packet->dts += stampShift_;
+            av_packet_rescale_ts(packet, codec_->time_base, stream_->time_base);
+            packet->stream_index = stream_->index;
+            return write(packet);
+        },
+        [this](int why) { return writeFailure(output_, why); });
 }
 
 SoundTrackEncoder::Write interleavedInto(AVFormatContext* output) {

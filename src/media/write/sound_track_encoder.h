@@ -38,7 +38,7 @@ class SoundTrackEncoder {
 
   private:
     Result<void> encode(std::span<const float> samples, const Write& write);
-    Result<void> drain(const Write& write);
+    Result<void> code(const AVFrame* frame, const Write& write);
     void fill(std::span<const float> samples);
 
     AVFormatContext* output_ = nullptr;
