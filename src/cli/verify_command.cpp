@@ -23,6 +23,7 @@ struct Options {
 };
 
 /// What is known of a file beside its sound.
+// NOLINTNEXTLINE(bugprone-exception-escape): moving JSON allocates in this library version
 struct Known {
     std::optional<ClockLine> meant;   ///< From take time to the recording, as it is to be heard.
     std::optional<Seconds> startsAt;  ///< Take time of the file's beginning.

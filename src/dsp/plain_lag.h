@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// The shift between two copies of the same sound, by plain correlation. For checking written files
-/// against what was meant; two different microphones need weighted_phase.h instead.
+/// against what was meant; two different microphones need gcc_phat.h instead.
 #pragma once
 
 #include <span>

@@ -18,7 +18,7 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'0a;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'0b;
 constexpr std::uintmax_t kMaxBytes = 2ull << 30;  // some 180 hours of sound
 
 /// Of one file, its time of change included: a head and a tail do not show everything.

@@ -15,12 +15,14 @@ constexpr std::size_t kBlockFrames = 8192;
 
 void addWarnings(SoundScan& scan, const SoundReader& reader) {
     auto& w = scan.warnings;
-    if (reader.damagedPackets() > 0) {
-        w.push_back({"damaged-sound", {{"packets", reader.damagedPackets()}}});
+    const StreamTroubles t = reader.troubles();
+    if (t.damaged > 0) w.push_back({"damaged-sound", {{"packets", t.damaged}}});
+    if (t.filled > 0) w.push_back({"sound-holes", {{"seconds", scan.rate.seconds(t.filled)}}});
+    if (t.claimed > 0) {
+        w.push_back({"claimed-silence", {{"seconds", scan.rate.seconds(t.claimed)}}});
     }
-    if (reader.filledFrames() > 0) {
-        w.push_back({"sound-holes", {{"seconds", scan.rate.seconds(reader.filledFrames())}}});
-    }
+    if (t.nonsense > 0) w.push_back({"samples-no-numbers", {{"samples", t.nonsense}}});
+    if (t.changesAt) w.push_back({"format-changes", {{"at", scan.rate.seconds(*t.changesAt)}}});
     if (scan.level.onlyChannel() >= 0) {
         w.push_back({"one-sided",
                      {{"channel", scan.level.onlyChannel() + 1},
@@ -32,8 +34,8 @@ void addWarnings(SoundScan& scan, const SoundReader& reader) {
     scan.info.warnings.insert(scan.info.warnings.end(), w.begin(), w.end());
 }
 
-Result<int> bestChannel(const SoundScan& scan) {
-    auto reader = SoundReader::open(scan.info.path, heardSound(scan.info).streams);
+Result<int> bestChannel(const SoundScan& scan, const JobControl& job) {
+    auto reader = SoundReader::open(scan.info.path, heardSound(scan.info).streams, nullptr, job);
     if (!reader) return tl::unexpected(reader.error());
     const Seconds own = scan.info.sounds.front().duration;
     return chooseChannel(*reader, own > Seconds{0} ? own : scan.info.duration);
@@ -47,19 +49,19 @@ Result<SoundReader> SoundScan::open() const {
 
 Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
                             const JobControl& job) {
-    auto info = probeWithSound(path);
+    auto info = probeWithSound(path, job);
     if (!info) return tl::unexpected(info.error());
     SoundScan scan;
     scan.info = std::move(*info);
     if (options.onInfo) options.onInfo(scan.info);
     scan.channel = options.channel;
-    auto reader = SoundReader::open(path, heardSound(scan.info).streams);
+    auto reader = SoundReader::open(path, heardSound(scan.info).streams, nullptr, job);
     if (!reader) return tl::unexpected(reader.error());
     if (scan.info.video) reader->collectPictureTimes(scan.info.video->stream);
     scan.rate = reader->rate();
     const auto channels = static_cast<std::size_t>(reader->channels());
     if (options.channel == kBestChannel && channels > 1) {
-        auto chosen = bestChannel(scan);
+        auto chosen = bestChannel(scan, job);
         if (!chosen) return tl::unexpected(chosen.error());
         scan.channel = *chosen;
     }

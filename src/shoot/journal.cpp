@@ -40,7 +40,7 @@ Error cannotKeep(const fs::path& path) {
 std::vector<ordered_json> wholeLines(const std::string& text) {
     std::vector<ordered_json> lines;
     std::size_t from = 0;
-    for (std::size_t end; (end = text.find('\n', from)) != std::string::npos; from = end + 1) {
+    for (std::size_t end = 0; (end = text.find('\n', from)) != std::string::npos; from = end + 1) {
         ordered_json j = ordered_json::parse(text.substr(from, end - from), nullptr, false);
         if (j.is_discarded()) break;
         lines.push_back(std::move(j));

@@ -15,7 +15,7 @@ namespace {
 
 Result<PacketList> digest(const MediaInfo& info, const PictureCut* cut, const JobControl& job) {
     const VideoFacts& facts = *info.video;
-    auto input = av::openOnly(info.path, facts.stream);
+    auto input = av::openOnly(info.path, facts.stream, job);
     if (!input) return tl::unexpected(input.error());
     const AVStream* video = (*input)->streams[facts.stream];
     PacketList list{facts.timeBase, {}};

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/read/av_handles.h"
 
+#include "media/read/media_limits.h"
 #include "store/read_problem.h"
 
 namespace brisk::av {
@@ -8,7 +9,35 @@ namespace brisk::av {
 namespace {
 /// What the library has to say reaches a person through our own sentences.
 [[maybe_unused]] const bool quietLibrary = (av_log_set_level(AV_LOG_QUIET), true);
+
+/// What cameras, phones and recorders write. No playlists, no addresses, no scripts: such a file
+/// names others, which nobody chose.
+constexpr char kContainers[] =
+    "mov,mp4,matroska,webm,avi,mpegts,mpeg,mxf,mxf_opatom,dv,flv,asf,gxf,"
+    "wav,w64,aiff,caf,au,flac,ogg,mp3,aac,loas,ac3,eac3,dts,amr,amrnb,amrwb,wv,tta,ape";
+
+int stopRequested(void* job) {
+    return static_cast<const JobControl*>(job)->stopRequested() ? 1 : 0;
+}
+
+Error openFailure(const std::string& path, int code) {
+    return code == AVERROR_EXIT ? cancelled().value() : explainOpenFailure(path, errorText(code));
+}
 }  // namespace
+
+void InputDeleter::operator()(AVFormatContext* c) const {
+    const std::unique_ptr<JobControl> job(static_cast<JobControl*>(c->opaque));
+    avformat_close_input(&c);
+}
+
+std::string fileUrl(const std::string& path) {
+    return "file:" + path;
+}
+
+Error readFailure(const std::string& path, int code) {
+    if (code == AVERROR_EXIT) return cancelled().value();
+    return failAt(ErrorCode::CannotRead, path, {"not-read-further"}, errorText(code)).value();
+}
 
 std::string errorText(int code) {
     char text[AV_ERROR_MAX_STRING_SIZE] = {};
@@ -16,21 +45,32 @@ std::string errorText(int code) {
     return text;
 }
 
-Result<Input> openInput(const std::string& path) {
+Result<Input> openInput(const std::string& path, const JobControl& job) {
     if (auto problem = findReadProblem(path)) return tl::unexpected(*problem);
-    AVFormatContext* raw = nullptr;
-    int code = avformat_open_input(&raw, path.c_str(), nullptr, nullptr);
-    if (code < 0) return tl::unexpected(explainOpenFailure(path, errorText(code)));
+    AVFormatContext* raw = avformat_alloc_context();
+    auto ours = std::make_unique<JobControl>(job);
+    raw->interrupt_callback = {stopRequested, ours.get()};
+    AVDictionary* options = nullptr;
+    av_dict_set(&options, "protocol_whitelist", "file", 0);
+    av_dict_set(&options, "format_whitelist", kContainers, 0);
+    int code = avformat_open_input(&raw, fileUrl(path).c_str(), nullptr, &options);
+    av_dict_free(&options);
+    if (code < 0) return tl::unexpected(openFailure(path, code));
     Input input(raw);
+    input->opaque = ours.release();  // the deleter's from here on
+    if (input->nb_streams > limits::kMaxStreams) {
+        return failAt(ErrorCode::NotMedia, path,
+                      {"too-many-streams", {{"streams", std::size_t{input->nb_streams}}}});
+    }
     // Sound that starts late in a transport stream is only found by reading further than usual.
     input->max_analyze_duration = 10 * AV_TIME_BASE;
     code = avformat_find_stream_info(input.get(), nullptr);
-    if (code < 0) return tl::unexpected(explainOpenFailure(path, errorText(code)));
+    if (code < 0) return tl::unexpected(openFailure(path, code));
     return input;
 }
 
-Result<Input> openOnly(const std::string& path, int stream) {
-    auto input = openInput(path);
+Result<Input> openOnly(const std::string& path, int stream, const JobControl& job) {
+    auto input = openInput(path, job);
     if (!input) return input;
     for (unsigned i = 0; i < (*input)->nb_streams; ++i) {
         if (static_cast<int>(i) != stream) (*input)->streams[i]->discard = AVDISCARD_ALL;
@@ -47,6 +87,7 @@ Result<Codec> openDecoder(const AVStream* stream, const std::string& path) {
     Codec codec(avcodec_alloc_context3(decoder));
     avcodec_parameters_to_context(codec.get(), stream->codecpar);
     codec->pkt_timebase = stream->time_base;
+    codec->max_pixels = limits::kMaxPixels;
     codec->thread_count = stream->codecpar->codec_type == AVMEDIA_TYPE_VIDEO ? 2 : 1;
     const int code = avcodec_open2(codec.get(), decoder, nullptr);
     if (code < 0) {

@@ -15,13 +15,15 @@ extern "C" {
 #include <memory>
 #include <string>
 
+#include "core/job_control.h"
 #include "core/rational.h"
 #include "core/result.h"
 
 namespace brisk::av {
 
+/// Also of what stops its reading, see openInput.
 struct InputDeleter {
-    void operator()(AVFormatContext* c) const { avformat_close_input(&c); }
+    void operator()(AVFormatContext* c) const;
 };
 struct OutputDeleter {
     void operator()(AVFormatContext* c) const {
@@ -59,10 +61,20 @@ inline Packet makePacket() {
 /// libav's own words for an error number.
 std::string errorText(int code);
 
-/// Opens for reading only and finds the streams. Errors: CannotRead, NotMedia, in a person's words.
-Result<Input> openInput(const std::string& path);
+/// Opens for reading only and finds the streams. The one gate through which media comes in: local
+/// files only, in containers of cameras and recorders, and whatever such a file points to is not
+/// opened. Every read of it asks `job` whether to go on.
+/// Errors: CannotRead, NotMedia, Cancelled, in a person's words.
+Result<Input> openInput(const std::string& path, const JobControl& job = {});
 /// The same, giving the packets of one stream only: nothing else is read where that can be spared.
-Result<Input> openOnly(const std::string& path, int stream);
+Result<Input> openOnly(const std::string& path, int stream, const JobControl& job = {});
+
+/// The name by which the library opens a file of that path, whatever it holds: a colon names no
+/// protocol, a dash no option.
+std::string fileUrl(const std::string& path);
+
+/// What reading or writing failed with: Cancelled where it was stopped.
+Error readFailure(const std::string& path, int code);
 
 /// A decoder for one stream, with the stream's time base set so that trimming is exact.
 Result<Codec> openDecoder(const AVStream* stream, const std::string& path);

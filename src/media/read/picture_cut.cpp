@@ -44,7 +44,7 @@ Result<std::vector<PictureFacts>> factsFrom(AVFormatContext* input, int stream,
 Result<std::vector<PictureFacts>> pictureFacts(const MediaInfo& take, std::int64_t from,
                                                std::int64_t to, const JobControl& job) {
     const int stream = take.video->stream;
-    auto input = av::openOnly(take.path, stream);
+    auto input = av::openOnly(take.path, stream, job);
     if (!input) return tl::unexpected(input.error());
     const auto second = static_cast<std::int64_t>(1 / take.video->timeBase.value());
     for (const std::int64_t early : {0, 2, 10, 60}) {
@@ -53,7 +53,7 @@ Result<std::vector<PictureFacts>> pictureFacts(const MediaInfo& take, std::int64
         auto facts = factsFrom(input->get(), stream, seek, from, to, job);
         if (!facts || !facts->empty()) return facts;
     }
-    auto again = av::openOnly(take.path, stream);
+    auto again = av::openOnly(take.path, stream, job);
     if (!again) return tl::unexpected(again.error());
     return factsFrom(again->get(), stream, std::nullopt, from, to, job);
 }

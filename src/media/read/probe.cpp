@@ -12,13 +12,12 @@
 #include "media/read/channel_names.h"
 #include "media/read/codec_turns.h"
 #include "media/read/heard_sound.h"
+#include "media/read/media_limits.h"
 #include "media/read/wav_header.h"
 #include "store/read_problem.h"
 
 namespace brisk {
 namespace {
-
-constexpr int kMaxPacketsToFirst = 4000;
 
 std::string tag(const AVDictionary* d, const char* key) {
     const AVDictionaryEntry* e = av_dict_get(d, key, nullptr, 0);
@@ -33,17 +32,14 @@ class FirstFrames {
             const auto type = input->streams[i]->codecpar->codec_type;
             if (type != AVMEDIA_TYPE_VIDEO && type != AVMEDIA_TYPE_AUDIO) continue;
             auto codec = av::openDecoder(input->streams[i], path);
-            streams_.push_back({static_cast<int>(i),
-                                codec ? std::move(*codec) : nullptr,
-                                AV_NOPTS_VALUE,
-                                !codec,
-                                {}});
+            streams_.push_back(
+                {static_cast<int>(i), codec ? std::move(*codec) : nullptr, AV_NOPTS_VALUE, !codec});
         }
     }
 
     void run() {
         auto packet = av::makePacket();
-        for (int n = 0; n < kMaxPacketsToFirst && !allFound(); ++n) {
+        for (int n = 0; n < limits::kMaxPacketsToFirst && !allFound(); ++n) {
             if (av_read_frame(input_, packet.get()) < 0) {
                 for (auto& s : streams_) feed(s, nullptr);
                 break;
@@ -57,11 +53,12 @@ class FirstFrames {
 
     /// AV_NOPTS_VALUE where nothing could be decoded.
     [[nodiscard]] std::int64_t pts(int stream) const {
-        for (const auto& s : streams_) {
-            if (s.index == stream) return s.pts;
-        }
-        return AV_NOPTS_VALUE;
+        const Stream* s = of(stream);
+        return s ? s->pts : AV_NOPTS_VALUE;
     }
+    /// As decoded: a header may know half of it only.
+    [[nodiscard]] SampleRate rate(int stream) const { return {of(stream)->rate}; }
+    [[nodiscard]] int channels(int stream) const { return of(stream)->channels; }
 
   private:
     struct Stream {
@@ -69,8 +66,15 @@ class FirstFrames {
         av::Codec codec;
         std::int64_t pts;
         bool done;
-        int rate;
+        int rate = 0, channels = 0;
     };
+
+    [[nodiscard]] const Stream* of(int stream) const {
+        for (const auto& s : streams_) {
+            if (s.index == stream) return &s;
+        }
+        return nullptr;
+    }
 
     [[nodiscard]] bool allFound() const {
         for (const auto& s : streams_) {
@@ -87,6 +91,8 @@ class FirstFrames {
             const std::int64_t pts = f->best_effort_timestamp;
             if (!damaged && pts != AV_NOPTS_VALUE) {
                 s.pts = pts;
+                s.rate = f->sample_rate;
+                s.channels = f->ch_layout.nb_channels;
                 s.done = true;
             }
             return !s.done;
@@ -210,24 +216,47 @@ TimeStamps timeStamps(const AVFormatContext* input, SampleRate soundRate) {
     }
     const std::string reference = tag(input->metadata, "time_reference");
     if (!reference.empty() && soundRate.hertz > 0) {
-        t.bextReference = soundRate.seconds(std::strtoll(reference.c_str(), nullptr, 10));
+        const Seconds since = soundRate.seconds(std::strtoll(reference.c_str(), nullptr, 10));
+        if (since >= Seconds{0} && since <= limits::kMaxTimeReference) t.bextReference = since;
     }
     return t;
 }
 
+/// A movie whose index comes first says what should follow; a copy that was cut short lacks it.
+std::optional<Fact> cutShort(AVFormatContext* input) {
+    const std::int64_t size = avio_size(input->pb);
+    Seconds promised, present;
+    for (unsigned i = 0; i < input->nb_streams && size > 0; ++i) {
+        AVStream* s = input->streams[i];
+        const int n = avformat_index_get_entries_count(s);
+        if (n == 0 || !(s->duration > 0)) continue;
+        for (int k = n - 1; k >= 0; --k) {
+            const AVIndexEntry* e = avformat_index_get_entry(s, k);
+            if (e->pos + e->size <= size) break;
+            const Rational clock = av::toRational(s->time_base);
+            promised = std::max(promised, Seconds{ticksToSeconds(s->duration, clock)});
+            present = {ticksToSeconds(e->timestamp, clock)};
+        }
+    }
+    if (promised <= Seconds{0}) return std::nullopt;
+    return Fact{"file-cut-short", {{"promised", promised}, {"present", present}}};
+}
+
 }  // namespace
 
-Result<MediaInfo> probe(const std::string& path) {
-    auto opened = av::openInput(path);
+Result<MediaInfo> probe(const std::string& path, const JobControl& job) {
+    auto opened = av::openInput(path, job);
     if (!opened) return tl::unexpected(opened.error());
     AVFormatContext* input = opened->get();
 
     FirstFrames first(input, path);
     first.run();
+    if (job.stopRequested()) return cancelled();
 
     MediaInfo info;
     info.path = path;
     info.container = input->iformat->name;
+    Facts beyond;
     const int picture = av::movingPictureStream(input);
     if (picture >= 0 && first.pts(picture) != AV_NOPTS_VALUE) {
         info.video = videoFacts(input->streams[picture], first.pts(picture));
@@ -237,17 +266,27 @@ Result<MediaInfo> probe(const std::string& path) {
         const AVStream* s = input->streams[i];
         const std::int64_t pts = first.pts(static_cast<int>(i));
         if (auto other = otherStream(s)) info.others.push_back(std::move(*other));
-        if (s->codecpar->codec_type == AVMEDIA_TYPE_AUDIO && pts != AV_NOPTS_VALUE) {
-            info.sounds.push_back(soundFacts(s, pts));
+        if (s->codecpar->codec_type != AVMEDIA_TYPE_AUDIO || pts == AV_NOPTS_VALUE) continue;
+        SoundFacts sound = soundFacts(s, pts);
+        sound.rate = first.rate(s->index);
+        sound.channels = first.channels(s->index);
+        if (auto why = limits::beyond(sound.rate.hertz, sound.channels)) {
+            beyond.push_back(std::move(*why));
+        } else {
+            info.sounds.push_back(std::move(sound));
         }
     }
     nameByHandlers(input, info.sounds);
     if (!info.video && info.sounds.empty()) {
+        if (!beyond.empty())
+            return failAt(ErrorCode::NotMedia, path, {"beyond-limits", {{"why", beyond}}});
         return tl::unexpected(explainOpenFailure(path, "no stream could be decoded"));
     }
     if (input->duration != AV_NOPTS_VALUE) {
         info.duration = {ticksToSeconds(input->duration, {1, AV_TIME_BASE})};
     }
+    info.warnings = std::move(beyond);
+    if (auto cut = cutShort(input)) info.warnings.push_back(std::move(*cut));
     info.stamps = timeStamps(input, info.sounds.empty() ? SampleRate{0} : info.sounds.front().rate);
     if (const auto wav = readWavHeader(path)) {
         for (SoundFacts& s : info.sounds) s.channelNames = channelNamesOf(path, s.channels);
@@ -257,8 +296,8 @@ Result<MediaInfo> probe(const std::string& path) {
     return info;
 }
 
-Result<MediaInfo> probeWithSound(const std::string& path) {
-    auto info = probe(path);
+Result<MediaInfo> probeWithSound(const std::string& path, const JobControl& job) {
+    auto info = probe(path, job);
     if (info && info->sounds.empty()) {
         return failAt(ErrorCode::NoSound, path, {"picture-without-sound"});
     }

@@ -8,16 +8,18 @@
 
 #include <string>
 
+#include "core/job_control.h"
 #include "core/result.h"
 #include "media/read/media_info.h"
 
 namespace brisk {
 
 /// Reads headers and decodes the first picture and the first sound of each stream; never the whole
-/// file. Errors: CannotRead, NotMedia. Threads: safe.
-Result<MediaInfo> probe(const std::string& path);
+/// file. What is beyond the limits (media_limits.h) is left out with a warning, or refused where
+/// nothing else is there. Errors: CannotRead, NotMedia, NoSound, Cancelled. Threads: safe.
+Result<MediaInfo> probe(const std::string& path, const JobControl& job = {});
 
 /// As probe, and the file must have a sound to match by. Errors: also NoSound.
-Result<MediaInfo> probeWithSound(const std::string& path);
+Result<MediaInfo> probeWithSound(const std::string& path, const JobControl& job = {});
 
 }  // namespace brisk

@@ -62,16 +62,18 @@ SoundReader& SoundReader::operator=(SoundReader&&) noexcept = default;
 SoundReader::~SoundReader() = default;
 
 Result<SoundReader> SoundReader::open(const std::string& path, int stream,
-                                      std::shared_ptr<const SeekIndex> index) {
-    return open(path, std::vector<int>{stream}, std::move(index));
+                                      std::shared_ptr<const SeekIndex> index,
+                                      const JobControl& job) {
+    return open(path, std::vector<int>{stream}, std::move(index), job);
 }
 
 Result<SoundReader> SoundReader::open(const std::string& path, const std::vector<int>& streams,
-                                      std::shared_ptr<const SeekIndex> index) {
+                                      std::shared_ptr<const SeekIndex> index,
+                                      const JobControl& job) {
     auto state = std::make_unique<State>();
     for (std::size_t i = 0; i < streams.size(); ++i) {
         const bool known = index && i < index->streams.size();
-        auto sound = SoundStream::open(path, streams[i], known ? index->streams[i] : nullptr);
+        auto sound = SoundStream::open(path, streams[i], known ? index->streams[i] : nullptr, job);
         if (!sound) return tl::unexpected(sound.error());
         const std::int64_t offset = i == 0 ? 0 : offsetOf(*sound, state->first());
         if (offset != 0) {
@@ -105,16 +107,10 @@ std::int64_t SoundReader::position() const {
     return furthest;
 }
 
-std::int64_t SoundReader::damagedPackets() const {
-    std::int64_t sum = 0;
-    for (const auto& p : state_->parts) sum += p.sound.damagedPackets();
-    return sum;
-}
-
-std::int64_t SoundReader::filledFrames() const {
-    std::int64_t sum = 0;
-    for (const auto& p : state_->parts) sum += p.sound.filledFrames();
-    return sum;
+StreamTroubles SoundReader::troubles() const {
+    StreamTroubles all;
+    for (const auto& p : state_->parts) all.add(p.sound.troubles());
+    return all;
 }
 
 std::shared_ptr<const SeekIndex> SoundReader::seekIndex() const {

@@ -17,9 +17,11 @@
 #include <string>
 #include <vector>
 
+#include "core/job_control.h"
 #include "core/result.h"
 #include "core/units.h"
 #include "media/read/picture_times.h"
+#include "media/read/stream_troubles.h"
 #include "store/byte_stream.h"
 
 namespace brisk {
@@ -35,14 +37,17 @@ class SoundReader {
   public:
     /// \param stream index in the container, or -1 for the first sound.
     /// \param index  from an earlier whole reading of the same stream, or null.
-    /// Errors: CannotRead, NotMedia, NoSound.  The file is opened for reading only.
+    /// \param job    asked at every read of the file, for as long as the reader lives.
+    /// Errors: CannotRead, NotMedia, NoSound, Cancelled.  The file is opened for reading only.
     static Result<SoundReader> open(const std::string& path, int stream = -1,
-                                    std::shared_ptr<const SeekIndex> index = nullptr);
+                                    std::shared_ptr<const SeekIndex> index = nullptr,
+                                    const JobControl& job = {});
     /// Several streams side by side; the first says where position 0 is. One that begins later or
     /// ends earlier is silent there; what one holds from before the first is not read.
     /// \param streams at least one, all of the same rate.
     static Result<SoundReader> open(const std::string& path, const std::vector<int>& streams,
-                                    std::shared_ptr<const SeekIndex> index = nullptr);
+                                    std::shared_ptr<const SeekIndex> index = nullptr,
+                                    const JobControl& job = {});
 
     SoundReader(SoundReader&&) noexcept;
     SoundReader& operator=(SoundReader&&) noexcept;
@@ -72,9 +77,8 @@ class SoundReader {
 
     /// Complete after reading from 0 to the end without a seek.
     [[nodiscard]] std::shared_ptr<const SeekIndex> seekIndex() const;
-    /// Packets that could not be decoded, and frames of silence put into holes, so far, in all.
-    [[nodiscard]] std::int64_t damagedPackets() const;
-    [[nodiscard]] std::int64_t filledFrames() const;
+    /// So far, in all.
+    [[nodiscard]] StreamTroubles troubles() const;
 
   private:
     struct State;

@@ -12,6 +12,7 @@
 #include <cmath>
 
 #include "media/read/av_handles.h"
+#include "media/read/media_limits.h"
 
 namespace brisk {
 
@@ -25,22 +26,27 @@ std::int64_t PacketPlaces::find(std::int64_t pts) const {
 }
 
 void PacketPlaces::save(ByteWriter& out) const {
+    out.put(setAnew_);
     out.put(std::vector<Place>(places_.begin(), places_.end()));
 }
 
 bool PacketPlaces::load(ByteReader& in) {
     std::vector<Place> places;
-    if (!in.get(places)) return false;
+    if (!in.get(setAnew_) || !in.get(places)) return false;
     for (const auto& p : places) places_.emplace_hint(places_.end(), p.pts, p.frame);
     return true;
 }
 
 namespace {
 
-constexpr double kHoleSeconds = 0.010;        // more than container rounding and encoder jitter
+/// A hole is a lost packet or more; less is rounding and jitter. Nine tenths of a packet, for
+/// containers round it, but no less than rounding itself and no more than a lost buffer of 10 ms.
+constexpr double kOfAPacket = 0.9;
+constexpr double kMinHoleSeconds = 0.003, kMaxHoleSeconds = 0.009;
 constexpr std::int64_t kMaxHoleLength = 600;  // seconds; more is another clock, not a hole
-constexpr double kPrerollSeconds = 0.6;       // lets codecs settle and an index entry pass by
-constexpr double kReopenSeconds = 1.5;        // nearer to the start, priming must be trimmed again
+constexpr std::int64_t kFurthest = std::int64_t{1} << 52;  // frames: 185 years at 768 kHz
+constexpr double kPrerollSeconds = 0.6;  // lets codecs settle and an index entry pass by
+constexpr double kReopenSeconds = 1.5;   // nearer to the start, priming must be trimmed again
 constexpr std::int64_t kUnknown = INT64_MIN;
 
 template <class T>
@@ -58,12 +64,27 @@ float scaled(std::int32_t v) {
     return static_cast<float>(v) * (1.0f / 2147483648.0f);  // a power of two: exact
 }
 template <>
+float scaled(std::int64_t v) {
+    return static_cast<float>(static_cast<double>(v) * (1.0 / 9223372036854775808.0));
+}
+template <>
 float scaled(float v) {
     return v;
 }
 template <>
 float scaled(double v) {
     return static_cast<float>(v);
+}
+
+/// What is no number, or no sound, becomes silence: one of them would spoil every sum it enters.
+std::int64_t silenceNonsense(std::vector<float>& samples) {
+    std::int64_t found = 0;
+    for (float& v : samples) {
+        if (std::fabs(v) <= limits::kMaxSample) continue;  // false for NaN
+        v = 0;
+        ++found;
+    }
+    return found;
 }
 
 template <class T>
@@ -97,6 +118,11 @@ void interleave(const AVFrame* f, int channels, std::vector<float>& out) {
     }
 }
 
+bool holdsFloats(const AVFrame* f) {
+    const auto packed = av_get_packed_sample_fmt(static_cast<AVSampleFormat>(f->format));
+    return packed == AV_SAMPLE_FMT_FLT || packed == AV_SAMPLE_FMT_DBL;
+}
+
 void toFloat(const AVFrame* f, int channels, std::vector<float>& out) {
     switch (av_get_packed_sample_fmt(static_cast<AVSampleFormat>(f->format))) {
         case AV_SAMPLE_FMT_U8:
@@ -105,6 +131,8 @@ void toFloat(const AVFrame* f, int channels, std::vector<float>& out) {
             return interleave<std::int16_t>(f, channels, out);
         case AV_SAMPLE_FMT_S32:
             return interleave<std::int32_t>(f, channels, out);
+        case AV_SAMPLE_FMT_S64:
+            return interleave<std::int64_t>(f, channels, out);
         case AV_SAMPLE_FMT_FLT:
             return interleave<float>(f, channels, out);
         case AV_SAMPLE_FMT_DBL:
@@ -127,7 +155,6 @@ struct SoundStream::State {
     int channels = 0;
     Rational timeBase;
     std::int64_t firstPts = kUnknown;
-    bool fineClock = true;  // the container's clock resolves samples
 
     std::int64_t next = 0;     // position of the next frame handed out
     std::int64_t silence = 0;  // frames of silence due before `held`
@@ -145,11 +172,12 @@ struct SoundStream::State {
     std::vector<PictureStamp> pictures;
     std::shared_ptr<PacketPlaces> noted = std::make_shared<PacketPlaces>();
     std::shared_ptr<const PacketPlaces> index;
-    std::int64_t damaged = 0;
-    std::int64_t filled = 0;
+    JobControl job;
+    StreamTroubles troubles;
+    int fed = 0;  // packets, before the first frame
 
     Result<void> openFile() {
-        auto in = av::openInput(path);
+        auto in = av::openInput(path, job);
         if (!in) return tl::unexpected(in.error());
         input = std::move(*in);
         if (stream < 0) stream = av::firstSoundStream(input.get());
@@ -161,10 +189,13 @@ struct SoundStream::State {
         auto c = av::openDecoder(s, path);
         if (!c) return tl::unexpected(c.error());
         codec = std::move(*c);
-        rate = {s->codecpar->sample_rate};
-        channels = s->codecpar->ch_layout.nb_channels;
         timeBase = av::toRational(s->time_base);
-        fineClock = timeBase.value() * rate.hertz < 2.1;
+        if (firstPts == kUnknown) {
+            rate = {s->codecpar->sample_rate};
+            channels = s->codecpar->ch_layout.nb_channels;
+        }
+        troubles = {};
+        fed = 0;
         discardOthers();
         next = counted = silence = rebase = 0;
         held.clear();
@@ -209,23 +240,68 @@ struct SoundStream::State {
                 draining = true;
                 return {};
             }
-            if (code < 0) {
-                return failAt(ErrorCode::CannotRead, path, {"not-read-further"},
-                              av::errorText(code));
-            }
+            if (code < 0) return tl::unexpected(av::readFailure(path, code));
             const bool ours = packet->stream_index == stream;
             if (packet->stream_index == videoStream && packet->pts != AV_NOPTS_VALUE &&
                 (packet->flags & AV_PKT_FLAG_DISCARD) == 0) {
                 pictures.push_back({packet->pts, (packet->flags & AV_PKT_FLAG_KEY) != 0});
             }
-            if (ours && avcodec_send_packet(codec.get(), packet.get()) < 0) ++damaged;
+            if (ours && avcodec_send_packet(codec.get(), packet.get()) < 0) ++troubles.damaged;
             av_packet_unref(packet.get());
+            if (ours && firstPts == kUnknown && ++fed > limits::kMaxPacketsToFirst) ended = true;
             if (ours) return {};
         }
     }
 
+    /// Whether the frame goes on as the stream began. The first one says how; a stream that changes
+    /// later ends there: at another rate all that follows would be at the wrong speed.
+    bool sameFormat() {
+        const int frameRate = frame->sample_rate, frameChannels = frame->ch_layout.nb_channels;
+        if (firstPts == kUnknown) {
+            rate = {frameRate};
+            channels = frameChannels;
+            ended = limits::beyond(frameRate, frameChannels).has_value();
+        } else if (frameRate != rate.hertz || frameChannels != channels) {
+            troubles.changesAt = counted;
+            ended = true;
+        }
+        return !ended;
+    }
+
+    /// Silence that stamps claim is believed as far as there is sound beside it.
+    [[nodiscard]] bool believable(std::int64_t hole) const {
+        const std::int64_t sound = counted - troubles.filled;
+        return troubles.filled + hole <= rate.samples(limits::kMaxFreeSilence) + sound;
+    }
+
+    /// Sound goes on, whatever the stamps say: it neither happens again nor pauses for hours. From
+    /// here on stamps alone do not say where a packet lies.
+    void setClock(std::int64_t stamped) {
+        rebase = std::clamp(rebase + counted - stamped, -kFurthest, kFurthest);
+        noted->setAnew();
+    }
+
+    /// Where the frame lies, of one that follows others.
+    [[nodiscard]] std::int64_t follow(std::int64_t pts) {
+        const std::int64_t stamped = stampedPosition(pts) + rebase;
+        if (stamped < counted - rate.hertz / 2 || stamped > counted + kMaxHoleLength * rate.hertz) {
+            setClock(stamped);
+            return counted;
+        }
+        const double hole = std::clamp(kOfAPacket * frame->nb_samples, kMinHoleSeconds * rate.hertz,
+                                       kMaxHoleSeconds * rate.hertz);
+        if (static_cast<double>(std::llabs(stamped - counted)) <= hole) return counted;
+        if (stamped > counted && !believable(stamped - counted)) {
+            troubles.claimed += stamped - counted;
+            setClock(stamped);
+            return counted;
+        }
+        return stamped;
+    }
+
     /// Puts the decoded frame onto the time line. False when nothing of it is to be handed out.
     bool place() {
+        if (!sameFormat()) return false;
         const std::int64_t pts = frame->best_effort_timestamp;
         if (pts != AV_NOPTS_VALUE && firstPts == kUnknown) firstPts = pts;
         std::int64_t at = counted;
@@ -234,25 +310,16 @@ struct SoundStream::State {
             if (at == kUnknown) return false;
             mustLocate = false;
         } else if (pts != AV_NOPTS_VALUE) {
-            std::int64_t stamped = stampedPosition(pts) + rebase;
-            if (stamped < counted - rate.hertz / 2 ||
-                stamped > counted + kMaxHoleLength * rate.hertz) {
-                // The clock was set anew: sound goes on, it neither happens again nor pauses for
-                // hours.
-                rebase += counted - stamped;
-                stamped = counted;
-            }
-            if (static_cast<double>(std::llabs(stamped - counted)) > kHoleSeconds * rate.hertz) {
-                at = stamped;
-            }
+            at = follow(pts);
             if (fromStart) noted->add(pts, at);
         }
         toFloat(frame.get(), channels, held);
+        if (holdsFloats(frame.get())) troubles.nonsense += silenceNonsense(held);
         heldAt = 0;
         counted = at + frame->nb_samples;
         if (at > next) {
             silence = at - next;
-            filled += silence;
+            troubles.filled += silence;
         } else if (at < next) {
             heldAt = static_cast<std::size_t>(std::min<std::int64_t>(next - at, frame->nb_samples));
         }
@@ -260,16 +327,26 @@ struct SoundStream::State {
     }
 
     [[nodiscard]] std::int64_t stampedPosition(std::int64_t pts) const {
-        const auto whole = static_cast<Wide>(pts - firstPts) * timeBase.num * rate.hertz;
+        const Wide whole = (static_cast<Wide>(pts) - firstPts) * timeBase.num * rate.hertz;
         const Wide half = timeBase.den / 2;
-        return static_cast<std::int64_t>((whole >= 0 ? whole + half : whole - half) / timeBase.den);
+        const Wide at = (whole >= 0 ? whole + half : whole - half) / timeBase.den;
+        return static_cast<std::int64_t>(std::clamp<Wide>(at, -kFurthest, kFurthest));
     }
 
     [[nodiscard]] std::int64_t locate(std::int64_t pts) const {
         if (pts == AV_NOPTS_VALUE) return kUnknown;
-        if (fineClock || roughly) return stampedPosition(pts);
+        if (fineClock() || roughly) return stampedPosition(pts);
         const std::int64_t at = index ? index->find(pts) : -1;
         return at < 0 ? kUnknown : at;
+    }
+
+    /// Whether the container's clock resolves samples.
+    [[nodiscard]] bool fineClock() const { return timeBase.value() * rate.hertz < 2.1; }
+
+    /// Whether a packet's stamp, or the index, says where it lies.
+    [[nodiscard]] bool canLand() const {
+        if (noted->wasSetAnew() || (index && index->wasSetAnew())) return false;
+        return fineClock() || (index && !index->empty());
     }
 
     [[nodiscard]] std::size_t heldFrames() const {
@@ -340,8 +417,10 @@ SoundStream& SoundStream::operator=(SoundStream&&) noexcept = default;
 SoundStream::~SoundStream() = default;
 
 Result<SoundStream> SoundStream::open(const std::string& path, int stream,
-                                      std::shared_ptr<const PacketPlaces> index) {
+                                      std::shared_ptr<const PacketPlaces> index,
+                                      const JobControl& job) {
     auto state = std::make_unique<State>();
+    state->job = job;
     state->path = path;
     state->stream = stream;
     state->index = std::move(index);
@@ -349,6 +428,8 @@ Result<SoundStream> SoundStream::open(const std::string& path, int stream,
     // Decode the first frame now, so that firstSample() is a fact and not a promise.
     if (auto first = state->decodeMore(); !first) return tl::unexpected(first.error());
     if (state->firstPts == kUnknown) {
+        const auto why = limits::beyond(state->rate.hertz, state->channels);
+        if (why) return failAt(ErrorCode::NoSound, path, {"beyond-limits", {{"why", *why}}});
         return failAt(ErrorCode::NoSound, path, {"track-without-sound"});
     }
     return SoundStream(std::move(state));
@@ -369,11 +450,8 @@ Seconds SoundStream::clockTick() const {
 std::int64_t SoundStream::position() const {
     return state_->next;
 }
-std::int64_t SoundStream::damagedPackets() const {
-    return state_->damaged;
-}
-std::int64_t SoundStream::filledFrames() const {
-    return state_->filled;
+const StreamTroubles& SoundStream::troubles() const {
+    return state_->troubles;
 }
 std::shared_ptr<const PacketPlaces> SoundStream::places() const {
     return state_->noted;
@@ -430,8 +508,7 @@ Result<void> SoundStream::seek(std::int64_t frame) {
     if (frame == s.next) return {};
     const auto oneSecond = static_cast<std::int64_t>(s.rate.hertz);
     if (frame > s.next && frame - s.next < 2 * oneSecond && s.next >= 0) return s.skipTo(frame);
-    const bool canLand = s.fineClock || (s.index && !s.index->empty());
-    if (static_cast<double>(frame) > kReopenSeconds * s.rate.hertz && canLand) {
+    if (static_cast<double>(frame) > kReopenSeconds * s.rate.hertz && s.canLand()) {
         auto landed = s.landBefore(frame);
         if (!landed) return tl::unexpected(landed.error());
         if (*landed) return s.skipTo(frame);

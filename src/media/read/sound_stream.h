@@ -14,9 +14,11 @@
 #include <utility>
 #include <vector>
 
+#include "core/job_control.h"
 #include "core/result.h"
 #include "core/units.h"
 #include "media/read/picture_times.h"
+#include "media/read/stream_troubles.h"
 #include "store/byte_stream.h"
 
 namespace brisk {
@@ -29,6 +31,9 @@ class PacketPlaces {
     /// The exact frame position of a packet, or -1.
     [[nodiscard]] std::int64_t find(std::int64_t pts) const;
     [[nodiscard]] bool empty() const { return places_.empty(); }
+    /// The clock jumped and was not followed: stamps repeat, or lie, and find nothing.
+    void setAnew() { setAnew_ = true; }
+    [[nodiscard]] bool wasSetAnew() const { return setAnew_; }
     void save(ByteWriter& out) const;
     bool load(ByteReader& in);
 
@@ -42,15 +47,18 @@ class PacketPlaces {
     };
     static constexpr std::int64_t kSpacing = 8000;
     std::map<std::int64_t, std::int64_t> places_;
+    bool setAnew_ = false;
 };
 
 class SoundStream {
   public:
     /// \param stream index in the container, or -1 for the first sound.
     /// \param index  from an earlier whole reading of the same stream, or null.
-    /// Errors: CannotRead, NotMedia, NoSound.  The file is opened for reading only.
+    /// \param job    asked at every read of the file.
+    /// Errors: CannotRead, NotMedia, NoSound, Cancelled.  The file is opened for reading only.
     static Result<SoundStream> open(const std::string& path, int stream,
-                                    std::shared_ptr<const PacketPlaces> index);
+                                    std::shared_ptr<const PacketPlaces> index,
+                                    const JobControl& job = {});
 
     SoundStream(SoundStream&&) noexcept;
     SoundStream& operator=(SoundStream&&) noexcept;
@@ -81,9 +89,8 @@ class SoundStream {
 
     /// Complete after reading from 0 to the end without a seek.
     [[nodiscard]] std::shared_ptr<const PacketPlaces> places() const;
-    /// Packets that could not be decoded, and frames of silence put into holes, so far.
-    [[nodiscard]] std::int64_t damagedPackets() const;
-    [[nodiscard]] std::int64_t filledFrames() const;
+    /// So far, since the file's start or the last seek there.
+    [[nodiscard]] const StreamTroubles& troubles() const;
 
   private:
     struct State;

@@ -42,6 +42,8 @@ class Chunks {
         const std::string head = read(8);
         if (head.size() != 8) return false;
         id_ = head.substr(0, 4);
+        // Space that was reserved and never written: nothing follows in it.
+        if (id_ == std::string_view("\0\0\0\0", 4) || ++seen_ > kMaxChunks) return false;
         written_ = little(head, 4, 4);
         at_ = next_ + 8;
         if (id_ == "ds64") {
@@ -75,6 +77,8 @@ class Chunks {
         return bytes;
     }
     std::ifstream in_;
+    static constexpr int kMaxChunks = 10000;  // a chunk every eight bytes is damage
+    int seen_ = 0;
     bool wav_ = false, rf64_ = false;
     std::uint64_t fileSize_ = 0, next_ = 0, at_ = 0, written_ = 0, ds64Data_ = 0;
     std::string id_;

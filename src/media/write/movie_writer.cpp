@@ -101,7 +101,7 @@ Result<MovieWriter> MovieWriter::create(const MovieSpec& spec) {
     for (const auto& [key, value] : spec.metadata) {
         av_dict_set(&raw->metadata, key.c_str(), value.c_str(), 0);
     }
-    code = avio_open(&raw->pb, spec.path.c_str(), AVIO_FLAG_WRITE);
+    code = avio_open(&raw->pb, av::fileUrl(spec.path).c_str(), AVIO_FLAG_WRITE);
     if (code < 0) return s->failure(code);
     AVDictionary* options = nullptr;
     const std::string muxer = raw->oformat->name;

@@ -48,6 +48,7 @@ Result<std::optional<PacketSource::Batch>> PacketSource::read() {
             left_ = 0;
             break;
         }
+        if (code == AVERROR_EXIT) return cancelled();
         if (code < 0) {
             return failAt(ErrorCode::CannotRead, plan_.source.path, {"take-not-read-to-end"},
                           av::errorText(code));

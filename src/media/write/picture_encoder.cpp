@@ -5,6 +5,7 @@
 #include "media/write/picture_encoder.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "media/read/codec_turns.h"
 #include "media/write/copied_streams.h"
@@ -56,7 +57,7 @@ Result<PictureEncoder> PictureEncoder::addTo(AVFormatContext* output, const AVSt
                             p->field_order == AV_FIELD_TB || p->field_order == AV_FIELD_BT;
     if (interlaced) c->flags |= AV_CODEC_FLAG_INTERLACED_DCT | AV_CODEC_FLAG_INTERLACED_ME;
     c->max_b_frames = 0;
-    c->gop_size = c->framerate.num > 0 ? static_cast<int>(av_q2d(c->framerate) + 0.5) : 25;
+    c->gop_size = c->framerate.num > 0 ? static_cast<int>(std::lround(av_q2d(c->framerate))) : 25;
     if (output->oformat->flags & AVFMT_GLOBALHEADER) c->flags |= AV_CODEC_FLAG_GLOBAL_HEADER;
     av_opt_set(c->priv_data, "preset", "fast", 0);
     av_opt_set(c->priv_data, "crf", kQuality, 0);

@@ -79,7 +79,7 @@ class Remuxer {
 
   private:
     Result<void> openSource() {
-        auto opened = av::openInput(plan_.source.path);
+        auto opened = av::openInput(plan_.source.path, job_);
         if (!opened) return tl::unexpected(opened.error());
         input_ = std::move(*opened);
         from_ = input_->streams[video_.stream];
@@ -121,7 +121,7 @@ class Remuxer {
     /// Opens the file, writes its header, and lets the sounds be made.
     Result<void> begin() {
         AVFormatContext* raw = output_.get();
-        int code = avio_open(&raw->pb, plan_.target.c_str(), AVIO_FLAG_WRITE);
+        int code = avio_open(&raw->pb, av::fileUrl(plan_.target).c_str(), AVIO_FLAG_WRITE);
         if (code < 0) return cannotWrite(plan_, code);
         AVDictionary* options = nullptr;
         if (plan_.format == "mov" || plan_.format == "mp4") {
