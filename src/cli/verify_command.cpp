@@ -8,6 +8,7 @@
 #include "align/assemble/match.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
+#include "core/json_text.h"
 #include "core/time_text.h"
 #include "export/together_check.h"
 #include "store/atomic_file.h"
@@ -85,7 +86,7 @@ const ordered_json* inReport(const ordered_json& report, const std::string& file
 Result<Known> fromReport(const Options& o, const Console& console) {
     auto text = readWholeFile(o.report);
     if (!text) return tl::unexpected(text.error());
-    const ordered_json report = ordered_json::parse(*text, nullptr, false);
+    const ordered_json report = jsonFrom<ordered_json>(*text);
     const auto useless = [&](Fact why) {
         why.args.emplace_back("written", o.file);
         return failAt(ErrorCode::CannotRead, o.report, std::move(why));

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shoot/fact_json.h"
 
+#include "shoot/state_check.h"
+
 namespace brisk {
 using nlohmann::ordered_json;
 
@@ -26,7 +28,14 @@ ordered_json factsJson(const Facts& facts) {
     return j;
 }
 
-Fact factFrom(const ordered_json& j) {
+namespace {
+
+/// Facts within facts; sentences of people go three deep.
+constexpr int kMaxDepth = 16;
+
+Facts factsWithin(const ordered_json& j, int depth);
+
+Fact factWithin(const ordered_json& j, int depth) {
     if (j.is_string()) {
         const auto text = j.get<std::string>();
         return text.empty() ? Fact{} : Fact{"said", {{"text", text}}};
@@ -35,7 +44,7 @@ Fact factFrom(const ordered_json& j) {
     for (const auto& [name, value] : j.items()) {
         if (name == "id") continue;
         if (value.is_array()) {
-            f.args.emplace_back(name, factsFrom(value));
+            f.args.emplace_back(name, factsWithin(value, depth + 1));
         } else if (value.is_number_float()) {
             f.args.emplace_back(name, value.get<double>());
         } else if (value.is_number_integer()) {
@@ -47,14 +56,25 @@ Fact factFrom(const ordered_json& j) {
     return f;
 }
 
-Facts factsFrom(const ordered_json& j) {
+Facts factsWithin(const ordered_json& j, int depth) {
+    if (depth > kMaxDepth) throw UnsoundState("facts within facts without end");
     if (j.is_string()) {
-        const Fact f = factFrom(j);
+        const Fact f = factWithin(j, depth);
         return f.empty() ? Facts{} : Facts{f};
     }
     Facts out;
-    for (const auto& f : j) out.push_back(factFrom(f));
+    for (const auto& f : j) out.push_back(factWithin(f, depth));
     return out;
+}
+
+}  // namespace
+
+Fact factFrom(const ordered_json& j) {
+    return factWithin(j, 0);
+}
+
+Facts factsFrom(const ordered_json& j) {
+    return factsWithin(j, 0);
 }
 
 }  // namespace brisk

@@ -1,14 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shoot/history_json.h"
 
+#include <algorithm>
 #include <stdexcept>
 
 #include "shoot/fact_json.h"
 #include "shoot/shoot_json.h"
+#include "shoot/state_check.h"
 #include "shoot/state_patch.h"
 
 namespace brisk {
 using nlohmann::ordered_json;
+
+namespace {
+/// Each step keeps a whole state; a small file can ask for any number of large ones.
+constexpr std::size_t kMaxWeight = std::size_t{1} << 30;  // bytes
+}  // namespace
 
 ordered_json historyJson(const Shoot& shoot, const std::filesystem::path& folder) {
     const auto& steps = shoot.steps();
@@ -26,11 +33,14 @@ ordered_json historyJson(const Shoot& shoot, const std::filesystem::path& folder
 std::optional<ReadHistory> historyFromJson(const ordered_json& history, const ShootState& saved) {
     try {
         ReadHistory read;
-        read.at = history.at("at");
+        read.at = static_cast<std::size_t>(std::max(0, wholeFrom(history.at("at"))));
         ShootState state = shootFromJson(history.at("first"));
+        std::size_t weight = weightOf(state);
         read.steps.push_back({{}, std::make_shared<ShootState>(state)});
         for (const auto& step : history.at("steps")) {
             applyPatch(state, step.at("patch"));
+            weight += weightOf(state);
+            if (weight > kMaxWeight) return std::nullopt;
             read.steps.push_back({factFrom(step.at("label")), std::make_shared<ShootState>(state)});
         }
         if (read.at >= read.steps.size()) return std::nullopt;

@@ -41,7 +41,7 @@ std::vector<ordered_json> wholeLines(const std::string& text) {
     std::vector<ordered_json> lines;
     std::size_t from = 0;
     for (std::size_t end = 0; (end = text.find('\n', from)) != std::string::npos; from = end + 1) {
-        ordered_json j = ordered_json::parse(text.substr(from, end - from), nullptr, false);
+        ordered_json j = jsonFrom<ordered_json>(std::string_view(text).substr(from, end - from));
         if (j.is_discarded()) break;
         lines.push_back(std::move(j));
     }
@@ -183,15 +183,15 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
     if (!fs::exists(path, ec)) return std::nullopt;
     auto text = readWholeFile(path);
     if (!text) return tl::unexpected(text.error());
-    const auto lines = wholeLines(*text);
     const auto damaged = [&] {
         return failAt(ErrorCode::BadProject, path.string(), {"journal-not-understood"});
     };
-    if (lines.empty() || !lines[0].is_object() || lines[0].value("format", "") != kFormat ||
-        lines[0].value("schema", 0) < 1 || lines[0].value("schema", 0) > kProjectSchema) {
-        return damaged();
-    }
     try {
+        const auto lines = wholeLines(*text);
+        if (lines.empty() || !lines[0].is_object() || lines[0].value("format", "") != kFormat ||
+            lines[0].value("schema", 0) < 1 || lines[0].value("schema", 0) > kProjectSchema) {
+            return damaged();
+        }
         FoundJournal found;
         found.project = project.empty() ? lines[0].at("project").get<std::string>() : project;
         std::size_t first = 1;
@@ -199,7 +199,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
             auto saved = loadShoot(found.project);
             if (!saved) return tl::unexpected(saved.error());
             if (saved->journal.id == lines[0].at("id").get<std::string>()) {
-                first += static_cast<std::size_t>(saved->journal.lines);
+                first += static_cast<std::size_t>(std::max(0, saved->journal.lines));
             } else {
                 const bool ahead = lines[0].contains("saved");
                 const ordered_json now = shootJson(saved->shoot.state(), {});

@@ -8,6 +8,7 @@
 #include "shoot/change_state.h"
 #include "shoot/history_json.h"
 #include "shoot/shoot_json.h"
+#include "shoot/state_check.h"
 #include "store/atomic_file.h"
 
 namespace brisk {
@@ -41,9 +42,11 @@ Facts checkMedia(const ShootState& state) {
     return warnings;
 }
 
+constexpr std::size_t kMaxSnapshots = std::size_t{512} << 20;  // bytes in memory
+
 /// A project's text and its folder, understood so far that it is one.
 Result<ordered_json> parsed(const std::string& text, const std::string& path) {
-    ordered_json j = ordered_json::parse(text, nullptr, false);
+    ordered_json j = jsonFrom<ordered_json>(text);
     const bool whole = j.is_object() && j.contains("format") && j.contains("schema") &&
                        j["schema"].is_number_integer();
     if (!whole) {
@@ -54,7 +57,7 @@ Result<ordered_json> parsed(const std::string& text, const std::string& path) {
     if (j["format"] != kFormat) {
         return failAt(ErrorCode::BadProject, path, {"no-saved-shoot"});
     }
-    if (j["schema"].get<int>() > kProjectSchema) {
+    if (j["schema"] > kProjectSchema) {
         return failAt(ErrorCode::BadProject, path, {"shoot-of-newer-version"});
     }
     return j;
@@ -92,7 +95,7 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
         std::error_code ec;
         const fs::path folder = fs::absolute(path, ec).parent_path();
         std::map<int, std::string> places;
-        for (const auto& m : j->at("media")) places[m.at("id")] = locate(folder, m);
+        for (const auto& m : j->at("media")) places[wholeFrom(m.at("id"))] = locate(folder, m);
         const auto put = [&](ShootState& s) {
             for (MediaItem& m : s.media) {
                 if (const auto it = places.find(m.id); it != places.end()) m.path = it->second;
@@ -118,9 +121,12 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
             loaded.warnings.push_back(
                 {"speaks-of-missing-files", {{"file", fs::path(path).filename().string()}}});
         }
+        std::size_t weight = 0;
         for (const auto& s : j->value("snapshots", ordered_json::array())) {
             auto state = std::make_shared<ShootState>(shootFromJson(s.at("state")));
             put(*state);
+            weight += weightOf(*state);
+            if (weight > kMaxSnapshots) throw UnsoundState("more moments than memory holds");
             loaded.shoot.addSnapshot({s.at("name"), std::move(state)});
         }
         for (const auto& [what, value] :
@@ -128,10 +134,12 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
             loaded.shoot.remember(what, value);
         }
         if (j->contains("journal")) {
-            loaded.journal = {(*j)["journal"].at("id"), (*j)["journal"].at("lines")};
+            loaded.journal = {(*j)["journal"].at("id"), wholeFrom((*j)["journal"].at("lines"))};
         }
         return loaded;
     } catch (const ordered_json::exception& e) {
+        return failAt(ErrorCode::BadProject, path, {"shoot-damaged"}, e.what());
+    } catch (const UnsoundState& e) {
         return failAt(ErrorCode::BadProject, path, {"shoot-damaged"}, e.what());
     }
 }

@@ -4,6 +4,7 @@
 #include "shoot/fact_json.h"
 #include "shoot/match_json.h"
 #include "shoot/sound_choice_json.h"
+#include "shoot/state_check.h"
 
 namespace brisk {
 namespace fs = std::filesystem;
@@ -38,13 +39,13 @@ TetherEstimate estimateFrom(const ordered_json& j) {
     e.status = status == "matched"  ? MatchStatus::Matched
                : status == "unsure" ? MatchStatus::Unsure
                                     : MatchStatus::Unmatched;
-    e.polarity = j.at("polarity");
+    e.polarity = wholeFrom(j.at("polarity"));
     e.confidence = j.at("confidence");
     e.method = j.at("method");
     e.overlap = {{j.at("overlap").at("start").get<double>()},
                  {j.at("overlap").at("end").get<double>()}};
-    e.windowsUsed = j.at("windows").at("used");
-    e.windowsAgreeing = j.at("windows").at("agreeing");
+    e.windowsUsed = wholeFrom(j.at("windows").at("used"));
+    e.windowsAgreeing = wholeFrom(j.at("windows").at("agreeing"));
     const auto& residual = j.at("residual_seconds");
     e.residualStart = {residual.at(0).get<double>()};
     e.residualMiddle = {residual.at(1).get<double>()};
@@ -82,10 +83,10 @@ ordered_json tetherJson(const Tether& t) {
 
 Tether tetherFrom(const ordered_json& j) {
     Tether t;
-    t.take = j.at("take");
-    t.recording = j.at("recording");
+    t.take = wholeFrom(j.at("take"));
+    t.recording = wholeFrom(j.at("recording"));
     t.line = lineFrom(j.at("line"));
-    t.polarity = j.at("polarity");
+    t.polarity = wholeFrom(j.at("polarity"));
     t.locked = j.at("locked");
     // Absent in files from before takes were placed by hand.
     t.placedByHand = j.value("placed_by_hand", false);
@@ -98,14 +99,14 @@ Tether tetherFrom(const ordered_json& j) {
 
 MediaItem mediaFrom(const ordered_json& j) {
     MediaItem m;
-    m.id = j.at("id");
+    m.id = wholeFrom(j.at("id"));
     m.role = j.at("role") == "take" ? MediaKind::Take : MediaKind::Recording;
     const auto& identity = j.contains("identity") ? j.at("identity") : j.at("fingerprint");
     m.identity = {identity.at("bytes"), identity.at("sha1")};
     m.path = j.at("absolute_path");
     m.camera = j.value("camera", "");  // absent in files from before cameras had names
     // Absent in files from before takes could go on from others.
-    m.goesOnFrom = j.value("goes_on_from", 0);
+    m.goesOnFrom = j.contains("goes_on_from") ? wholeFrom(j.at("goes_on_from")) : 0;
     m.goesOnAfter = {j.value("goes_on_after_seconds", 0.0)};
     return m;
 }
@@ -131,7 +132,10 @@ ordered_json markJson(const Mark& m) {
 }
 
 Mark markFrom(const ordered_json& m) {
-    return {m.at("id"), m.at("media"), {m.at("seconds").get<double>()}, m.at("name")};
+    return {wholeFrom(m.at("id")),
+            wholeFrom(m.at("media")),
+            {m.at("seconds").get<double>()},
+            m.at("name")};
 }
 
 ordered_json editJson(const TakeEdit& e) {
@@ -150,7 +154,7 @@ ordered_json editJson(const TakeEdit& e) {
 
 TakeEdit editFrom(const ordered_json& j) {
     TakeEdit e;
-    e.take = j.at("take");
+    e.take = wholeFrom(j.at("take"));
     if (j.contains("sound")) e.sound = soundChoiceFrom(j.at("sound"));
     for (const auto& r : j.value("kept", ordered_json::array())) {
         e.kept.push_back({{r.at(0).get<double>()}, {r.at(1).get<double>()}});
@@ -178,13 +182,14 @@ ordered_json shootJson(const ShootState& state, const fs::path& folder) {
 
 ShootState shootFromJson(const ordered_json& j) {
     ShootState s;
-    s.nextId = j.at("next_id");
+    s.nextId = wholeFrom(j.at("next_id"));
     for (const auto& m : j.at("media")) s.media.push_back(mediaFrom(m));
     for (const auto& t : j.at("tethers")) s.tethers.push_back(tetherFrom(t));
     for (const auto& m : j.value("marks", ordered_json::array())) s.marks.push_back(markFrom(m));
     // Absent in files from before takes were shaped.
     for (const auto& e : j.value("edits", ordered_json::array())) s.edits.push_back(editFrom(e));
     s.sound = soundChoiceFrom(j.value("sound", ordered_json::object()));
+    checkState(s);
     return s;
 }
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shoot/sound_choice_json.h"
 
+#include "shoot/state_check.h"
+
 namespace brisk {
 
 using nlohmann::ordered_json;
@@ -41,7 +43,10 @@ SoundChoice soundChoiceFrom(const ordered_json& j) {
     c.camera = j.value("camera", c.camera);
     c.blendDb = j.value("blend_db", c.blendDb);
     c.map = j.value("channel_map", j.value("ears", c.map));  // as the first schema called it
-    c.channels = j.value("channels", c.channels);
+    c.channels.clear();
+    for (const auto& n : j.value("channels", ordered_json::array())) {
+        c.channels.push_back(wholeFrom(n));
+    }
     c.turned = j.value("turned", c.turned);
     c.toLoudness = j.value("to_loudness", c.toLoudness);
     c.gainDb = j.value("gain_db", c.gainDb);

@@ -6,6 +6,7 @@
 
 #include "shoot/shoot_json.h"
 #include "shoot/sound_choice_json.h"
+#include "shoot/state_check.h"
 
 namespace brisk {
 using nlohmann::ordered_json;
@@ -72,7 +73,7 @@ void applyPatch(ShootState& state, const ordered_json& patch) {
     for (const auto& step : patch) {
         const std::string op = step.at("op"), path = step.at("path");
         if (path == "/next_id") {
-            state.nextId = step.at("value");
+            state.nextId = wholeFrom(step.at("value"));
             continue;
         }
         if (path == "/sound") {
@@ -94,6 +95,7 @@ void applyPatch(ShootState& state, const ordered_json& patch) {
             throw std::out_of_range(path);
         }
     }
+    checkState(state);
 }
 
 }  // namespace brisk

@@ -1,8 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "sim/scene.h"
 
+#include <algorithm>
 #include <cmath>
 #include <nlohmann/json.hpp>
+#include <stdexcept>
+
+#include "core/json_text.h"
 
 namespace brisk::sim {
 namespace {
@@ -67,6 +71,55 @@ std::string laterFile(const std::string& file, std::size_t later) {
     return file.substr(0, digits) + number + file.substr(dot);
 }
 
+void ensure(bool so, const char* what) {
+    if (!so) throw std::domain_error(what);
+}
+
+/// A name within the folder that is asked for, and nothing that leads out of it.
+void ensureName(const std::string& file) {
+    const auto dot = file.rfind('.');
+    ensure(dot != std::string::npos && dot > 0 && file.front() != '.' && file.size() <= 200 &&
+               std::none_of(file.begin(), file.end(),
+                            [](unsigned char c) { return c < 32 || c == '/' || c == '\\'; }),
+           "a file needs a plain name with an ending, and no folders");
+    const auto digits = file.find_last_not_of("0123456789", dot - 1) + 1;
+    ensure(dot - digits <= 6, "a file's number is too long");
+}
+
+void ensureTimes(Seconds start, Seconds length) {
+    constexpr double kDay = 86400;
+    ensure(std::fabs(start.value) <= kDay && length.value >= 0 && length.value <= kDay,
+           "a time is beyond a day");
+}
+
+void ensureFormat(int rate, int channels, double ppm) {
+    ensure(rate >= 4000 && rate <= 768000, "a sample rate is from 4,000 to 768,000");
+    ensure(channels >= 1 && channels <= 64, "there are 1 to 64 channels");
+    ensure(std::fabs(ppm) <= 100000, "a clock is off by more than a tenth");
+}
+
+/// What a scene may ask for: a scene is data from elsewhere, too.
+void check(const Scene& s) {
+    ensureTimes({0}, s.length);
+    ensure(s.recorders.size() + s.takes.size() <= 10000, "there are too many files");
+    ensure(s.claps.size() + s.hush.size() <= 100000, "there are too many claps");
+    for (const RecorderSpec& r : s.recorders) {
+        ensureName(r.file);
+        ensureTimes(r.start, r.length);
+        ensureFormat(r.rate, r.channels, r.ppm);
+        ensure(r.cuts.size() <= 1000, "there are too many cuts");
+    }
+    for (const TakeSpec& t : s.takes) {
+        ensureName(t.file);
+        ensureTimes(t.start, t.length);
+        ensureFormat(t.soundRate, t.soundChannels, 0);
+        ensure(t.width > 0 && t.height > 0 && t.width <= 8192 && t.height <= 8192 &&
+                   t.rate.num > 0 && t.rate.den > 0 && t.rate.value() <= 1000,
+               "a picture's size or rate is beyond reason");
+        ensure(t.bFrames >= 0 && t.bFrames <= 16, "there are 0 to 16 B-frames");
+    }
+}
+
 }  // namespace
 
 std::vector<RecorderSpec> recorderFiles(const RecorderSpec& recorder) {
@@ -92,7 +145,8 @@ std::vector<RecorderSpec> recorderFiles(const RecorderSpec& recorder) {
 
 Result<Scene> sceneFromJson(const std::string& text) {
     try {
-        const json j = json::parse(text);
+        const json j = jsonFrom<json>(text);
+        ensure(!j.is_discarded(), "it is no JSON");
         Scene s;
         take(j, "name", s.name);
         take(j, "length", s.length);
@@ -116,8 +170,9 @@ Result<Scene> sceneFromJson(const std::string& text) {
             s.recorders.push_back(recorderFrom(r));
         }
         for (const auto& t : j.value("takes", json::array())) s.takes.push_back(takeFrom(t));
+        check(s);
         return s;
-    } catch (const json::exception& e) {
+    } catch (const std::exception& e) {
         return fail(ErrorCode::BadProject, {"scene-not-understood", {{"why", e.what()}}});
     }
 }

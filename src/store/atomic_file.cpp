@@ -126,7 +126,15 @@ Result<fs::path> writeNewFile(const fs::path& target, std::string_view bytes) {
     return file->target();
 }
 
-Result<std::string> readWholeFile(const fs::path& path) {
+Result<std::string> readWholeFile(const fs::path& path, std::uintmax_t most) {
+    std::error_code ec;
+    // A pipe would be waited for, a device read without end.
+    if (fs::exists(path, ec) && !fs::is_regular_file(path, ec)) {
+        return failAt(ErrorCode::CannotRead, path.string(), {"is-no-file"});
+    }
+    if (const auto size = fs::file_size(path, ec); !ec && size > most) {
+        return failAt(ErrorCode::CannotRead, path.string(), {"too-large-to-be-one"});
+    }
     std::ifstream in(path, std::ios::binary);
     std::ostringstream text;
     text << in.rdbuf();

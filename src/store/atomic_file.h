@@ -49,7 +49,11 @@ Result<void> writeWholeFile(const std::filesystem::path& target, std::string_vie
 Result<std::filesystem::path> writeNewFile(const std::filesystem::path& target,
                                            std::string_view bytes);
 
-/// Reads a whole small file. Errors: CannotRead.
-Result<std::string> readWholeFile(const std::filesystem::path& path);
+/// No shoot, report or scene is larger.
+constexpr std::uintmax_t kMaxWholeFile = std::uintmax_t{256} << 20;
+
+/// Reads a whole small file. Errors: CannotRead, also of one that is larger than `most` bytes.
+Result<std::string> readWholeFile(const std::filesystem::path& path,
+                                  std::uintmax_t most = kMaxWholeFile);
 
 }  // namespace brisk

@@ -25,6 +25,9 @@ std::optional<Error> findReadProblem(const std::string& path) {
     if (fs::is_directory(status)) {
         return failAt(ErrorCode::CannotRead, path, {"is-a-folder"}).value();
     }
+    // A pipe would be waited for, a device read without end.
+    if (!fs::is_regular_file(status))
+        return failAt(ErrorCode::CannotRead, path, {"is-no-file"}).value();
     if (::access(path.c_str(), R_OK) != 0) {
         return failAt(ErrorCode::CannotRead, path, {"may-not-be-read"}, std::strerror(errno))
             .value();

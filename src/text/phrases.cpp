@@ -456,6 +456,8 @@ constexpr Phrase kPhrases[] = {
     {"not-there", PHRASE("{file} is not there any more. Was the card taken out, or the file moved? "
                          "Put it back and try again.")},
     {"is-a-folder", PHRASE("{file} is a folder, not a film or a sound.")},
+    {"is-no-file", PHRASE("{file} is no file, but a device or a pipe. It was not opened.")},
+    {"too-large-to-be-one", PHRASE("{file} is too large to be what it says. It was not opened.")},
     {"may-not-be-read",
      PHRASE("{file} may not be read by this user ({why}). Change its permissions and try again.")},
     {"is-empty", PHRASE("{file} is empty (0 bytes): nothing was recorded, or the copy failed. Copy "

@@ -59,6 +59,24 @@ TEST(Script, GoesOnWithoutRepeatingItself) {
     EXPECT_GT(different, 195);
 }
 
+TEST(Scene, LeadsNobodyOutOfItsFolder) {
+    const auto with = [](const std::string& file, const std::string& more = {}) {
+        return sceneFromJson(R"({"recorders":[{"file":")" + file + R"(","length":10)" + more +
+                             "}]}");
+    };
+    ASSERT_TRUE(with("lavalier.wav"));
+    for (const char* file : {"../lavalier.wav", "/etc/lavalier.wav", "a/b.wav", "..", "", "plain",
+                             ".hidden.wav", "lavalier-99999999999999999999.wav", "a\\\\b.wav"}) {
+        EXPECT_FALSE(with(file)) << file;
+    }
+    for (const char* more : {R"(,"rate":2147483647)", R"(,"channels":-1)", R"(,"length":1e300)",
+                             R"(,"ppm":-1e9)", R"(,"rate":0)"}) {
+        EXPECT_FALSE(with("lavalier.wav", more)) << more;
+    }
+    EXPECT_FALSE(sceneFromJson(R"({"takes":[{"file":"a.mp4","width":2000000000}]})"));
+    EXPECT_FALSE(sceneFromJson(R"({"takes":[{"file":"a.mp4","rate":[25,0]}]})"));
+}
+
 TEST(Speech, IsTheSameEveryTimeAndForEveryVoiceItsOwn) {
     const Voice v{"en-gb", 150, 40};
     const auto a = speak("Fold the grey paper along the grain.", v);
