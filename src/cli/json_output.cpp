@@ -36,6 +36,8 @@ const char* codeText(ErrorCode code) {
             return "cancelled";
         case ErrorCode::BadProject:
             return "bad_project";
+        case ErrorCode::WentWrong:
+            return "went_wrong";
         case ErrorCode::BadEntry:
             break;
     }

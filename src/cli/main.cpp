@@ -3,11 +3,13 @@
 #include <vector>
 
 #include "cli/commands.h"
+#include "core/guarded.h"
 #include "core/large_buffers.h"
 
-int main(int argc, char** argv) {
+namespace {
+
+int run(int argc, char** argv) {
     using namespace brisk::cli;
-    brisk::returnLargeBuffersAtOnce();
     CLI::App app{"Brisk Tether on the command line: puts clean sound to picture.",
                  "brisk-tether-cli"};
     app.set_version_flag("--version", "brisk-tether-cli " BRISK_VERSION);
@@ -50,4 +52,15 @@ int main(int argc, char** argv) {
         if (e.sub->parsed()) return e.run(console);
     }
     return kWrongUsage;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    brisk::returnLargeBuffersAtOnce();
+    try {
+        return run(argc, argv);
+    } catch (...) {
+        return brisk::cli::Console{}.report(brisk::caughtError());
+    }
 }

@@ -15,6 +15,7 @@
 #include <optional>
 #include <thread>
 
+#include "core/guarded.h"
 #include "core/result.h"
 
 namespace brisk {
@@ -62,7 +63,7 @@ class MadeAhead {
                 changed_.wait(lock, [&] { return unwanted_ || ready_.size() < most_; });
                 if (unwanted_) return;
             }
-            auto made = make_();
+            auto made = guarded({}, make_);
             const std::lock_guard lock(mutex_);
             if (made && *made) {
                 ready_.push_back(std::move(**made));

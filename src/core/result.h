@@ -25,6 +25,7 @@ enum class ErrorCode {
     Cancelled,    ///< Somebody asked to stop.
     BadProject,   ///< A project file that cannot be understood.
     BadEntry,     ///< Something typed that cannot be understood.
+    WentWrong,    ///< Not enough memory, or what nobody thought of (guarded.h).
 };
 
 /// One failure. Its fact, in words, tells a person which file, what is wrong, what was kept, what

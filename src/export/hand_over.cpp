@@ -7,6 +7,7 @@
 #include <chrono>
 #include <map>
 
+#include "core/guarded.h"
 #include "core/parallel_for.h"
 #include "core/time_left.h"
 #include "export/edit_list.h"
@@ -137,9 +138,11 @@ void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
         r.state = FileState::Writing;
         tell(i);
     }
-    const auto done = job.stopRequested() ? Result<void>(cancelled())
-                      : f.take == 0       ? writeWords(f, r)
-                                          : writeMedia(f, r, job);
+    const auto done = guarded(f.path.string(), [&] {
+        return job.stopRequested() ? Result<void>(cancelled())
+               : f.take == 0       ? writeWords(f, r)
+                                   : writeMedia(f, r, job);
+    });
     r.left.reset();
     if (done) {
         r.state = FileState::Written;

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <fstream>
 
+#include "core/guarded.h"
 #include "media/read/media_info_store.h"
 #include "media/read/probe.h"
 #include "store/atomic_file.h"
@@ -135,7 +136,7 @@ Result<SoundScan> scanKept(const std::string& path, const ScanOptions& options,
             return scan;
         }
     }
-    auto scan = scanSound(path, options, job);
+    auto scan = guarded(path, [&] { return scanSound(path, options, job); });
     if (scan && !place.empty()) keep(*scan, options.loudness, place);
     return scan;
 }

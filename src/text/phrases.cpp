@@ -546,6 +546,14 @@ constexpr Phrase kPhrases[] = {
      PHRASE("{samples} sample is no number and was silenced."), "samples"},
     {"format-changes",
      PHRASE("Its sound changes rate or channels at {at:clock1}; what follows was left out.")},
+    {"no-memory",
+     PHRASE("There was not enough memory. Nothing was lost; close other programs and try again.")},
+    {"no-memory-for", PHRASE("There was not enough memory for {file}. It was left alone; close "
+                             "other programs and try again.")},
+    {"went-wrong", PHRASE("Something went wrong that nobody thought of ({why}). Nothing was lost; "
+                          "please report it.")},
+    {"went-wrong-with", PHRASE("Something went wrong with {file} that nobody thought of ({why}). "
+                               "It was left alone; please report it.")},
     {"no-json-report", PHRASE("{file} is no JSON report.")},
     {"report-of-others", PHRASE("{file} does not speak of {written}.")},
     {"report-too-old",

@@ -53,5 +53,12 @@ TEST(MadeAhead, WhatCannotBeMadeIsSaidAfterWhatCould) {
     EXPECT_EQ(third.error().fact.id, "gone");
 }
 
+TEST(MadeAhead, WhatIsThrownIsAnErrorAndNoEnd) {
+    MadeAhead<int> ahead([]() -> Result<std::optional<int>> { throw std::bad_alloc(); }, 3);
+    const auto first = ahead.next();
+    ASSERT_FALSE(first);
+    EXPECT_EQ(first.error().code, ErrorCode::WentWrong);
+}
+
 }  // namespace
 }  // namespace brisk

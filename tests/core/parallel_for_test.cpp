@@ -6,6 +6,8 @@
 #include <mutex>
 #include <set>
 
+#include "core/guarded.h"
+
 namespace brisk {
 namespace {
 
@@ -36,6 +38,29 @@ TEST(ParallelFor, UsesTheThreadsItMay) {
         seen.insert(std::this_thread::get_id());
     });
     EXPECT_EQ(seen.size(), 2u);
+}
+
+TEST(ParallelFor, WhatIsThrownIsThrownOnceAllHaveEnded) {
+    std::atomic<int> done = 0;
+    EXPECT_THROW(parallelFor(1000, 3,
+                             [&](std::size_t i) {
+                                 if (i == 5) throw std::bad_alloc();
+                                 ++done;
+                             }),
+                 std::bad_alloc);
+    EXPECT_LT(done, 1000) << "the rest is not begun";
+}
+
+TEST(Guarded, WhatIsThrownBecomesASentence) {
+    const auto ofMemory = guarded("a.wav", []() -> Result<int> { throw std::bad_alloc(); });
+    ASSERT_FALSE(ofMemory);
+    EXPECT_EQ(ofMemory.error().fact.id, "no-memory-for");
+    EXPECT_EQ(ofMemory.error().path, "a.wav");
+    const auto other = guarded({}, []() -> Result<int> { throw std::runtime_error("odd"); });
+    ASSERT_FALSE(other);
+    EXPECT_EQ(other.error().fact.id, "went-wrong");
+    EXPECT_EQ(other.error().detail, "odd");
+    EXPECT_EQ(*guarded({}, []() -> Result<int> { return 7; }), 7);
 }
 
 }  // namespace

@@ -8,6 +8,7 @@
 #include <mutex>
 
 #include "align/assemble/recorder_files.h"
+#include "core/guarded.h"
 #include "core/parallel_for.h"
 
 namespace brisk {
@@ -178,7 +179,8 @@ class WholeSearch {
             own.leastCoarse = kWorthALook * s->coarse;
         }
         if (own.method != MatchMethod::Claps) own.searched = searches_[r].use(*recordings_[r]);
-        auto answer = matchPair(*takes_[t], *recordings_[r], own, piece);
+        auto answer = guarded(takes_[t]->info.path,
+                              [&] { return matchPair(*takes_[t], *recordings_[r], own, piece); });
         searches_[r].done();
         piece.report(1);
         std::vector<RankedMatch> all;
@@ -193,7 +195,9 @@ class WholeSearch {
 
     /// Puts a take's answers together.   Threads: any.
     void place(std::size_t t, std::vector<RankedMatch> all) {
-        auto places = takePlaces(*takes_[t], recordings_, all, job_.withReport({}));
+        auto places = guarded(takes_[t]->info.path, [&] {
+            return takePlaces(*takes_[t], recordings_, all, job_.withReport({}));
+        });
         const std::scoped_lock one(telling_);
         if (!places) {
             if (places.error().code == ErrorCode::Cancelled) return;

@@ -5,6 +5,7 @@
 #include <cstring>
 
 #include "app/spine/words.h"
+#include "core/guarded.h"
 
 namespace brisk::app {
 namespace {
@@ -136,14 +137,12 @@ qint64 MixFeed::readData(char* data, qint64 most) {
 }
 
 void MixFeed::run(const Open& open, std::int64_t from) {
-    auto transport = open();
-    Result<void> ok;
-    if (!transport) {
-        ok = tl::unexpected(transport.error());
-    } else {
-        ok = transport->seek(from);
-        if (ok) ok = mixOn(*transport);
-    }
+    const Result<void> ok = guarded({}, [&]() -> Result<void> {
+        auto transport = open();
+        if (!transport) return tl::unexpected(transport.error());
+        if (auto sought = transport->seek(from); !sought) return sought;
+        return mixOn(*transport);
+    });
     const std::lock_guard lock(mutex_);
     if (!ok) problem_ = inWords(ok.error().fact);
 }

@@ -9,6 +9,7 @@
 #include <optional>
 #include <set>
 
+#include "core/guarded.h"
 #include "core/parallel_for.h"
 #include "media/read/probe.h"
 
@@ -75,9 +76,9 @@ struct Looked {
     bool noMedia = false;  ///< And that surprises nobody.
 };
 
-Looked lookAt(const Found& f) {
+Looked lookAt(const Found& f, const JobControl& job) {
     Looked l;
-    auto info = probeWithSound(f.path);
+    auto info = probeWithSound(f.path, job);
     auto print = info ? identityOf(f.path) : tl::unexpected(info.error());
     if (!print) {
         l.problem = print.error().fact;
@@ -108,7 +109,11 @@ Gathered gather(const std::vector<std::string>& paths, const std::vector<MediaIt
     std::atomic<std::size_t> done{0};
     parallelFor(files.size(), 0, [&](std::size_t i) {
         if (job.stopRequested()) return;
-        looked[i] = lookAt(files[i]);
+        try {
+            looked[i] = lookAt(files[i], job);
+        } catch (...) {
+            looked[i].problem = caughtError(files[i].path).fact;
+        }
         job.report(static_cast<double>(++done) / static_cast<double>(files.size()));
     });
     Gathered g;

@@ -7,11 +7,15 @@
 ///     worker.ask(r);     // from the interface thread; returns at once
 #pragma once
 
+#include <QtGlobal>
 #include <condition_variable>
 #include <functional>
 #include <mutex>
 #include <optional>
 #include <thread>
+
+#include "core/guarded.h"
+#include "text/sentence.h"
 
 namespace brisk::app {
 
@@ -54,7 +58,11 @@ class LatestWorker {
             const Request r = std::move(*waiting_);
             waiting_.reset();
             lock.unlock();
-            work_(r);
+            try {
+                work_(r);
+            } catch (...) {  // the next request may fare better
+                qWarning("%s", sentence(caughtError().fact).c_str());
+            }
         }
     }
 

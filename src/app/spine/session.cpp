@@ -43,6 +43,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
         matching_.reset();
         work_.newShoot();
     });
+    connect(&work_, &WorkQueue::failed, this, [this](const Fact& why) { addNote(inWords(why)); });
     connect(&document_, &OpenShoot::said, this, &Session::said);
     connect(&document_, &OpenShoot::noted, this, &Session::addNote);
 }

@@ -45,7 +45,12 @@ void WorkQueue::begin(const QString& what, Work work, int shoot) {
     running_.push_back(entry);
     tick_.start();
     pool_.start([this, entry, work = std::move(work)] {
-        Finish finish = work(entry->job);
+        Finish finish;
+        try {
+            finish = work(entry->job);
+        } catch (...) {
+            finish = [this, why = caughtError().fact] { emit failed(why); };
+        }
         QMetaObject::invokeMethod(
             this, [this, entry, finish = std::move(finish)] { finished(entry, finish); },
             Qt::QueuedConnection);

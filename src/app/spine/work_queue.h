@@ -18,6 +18,7 @@
 #include <list>
 #include <memory>
 
+#include "core/guarded.h"
 #include "core/job_control.h"
 
 namespace brisk::app {
@@ -45,6 +46,8 @@ class WorkQueue : public QObject {
   signals:
     /// Something started, ended or moved on.
     void changed();
+    /// Some work threw; what it would have found is missing.
+    void failed(const brisk::Fact& why);
 
   private:
     struct Entry {

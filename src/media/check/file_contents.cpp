@@ -5,8 +5,10 @@
 #include <condition_variable>
 #include <cstring>
 #include <deque>
+#include <exception>
 #include <mutex>
 #include <thread>
+#include <utility>
 
 #include "media/check/picture_digester.h"
 #include "media/read/av_handles.h"
@@ -96,6 +98,7 @@ class SoundWorker {
         }
         changed_.notify_all();
         if (thread_.joinable()) thread_.join();
+        if (thrown_) std::rethrow_exception(std::exchange(thrown_, nullptr));
     }
 
   private:
@@ -110,9 +113,19 @@ class SoundWorker {
                 waiting_.pop_front();
             }
             changed_.notify_all();
-            readers_.at(packet->stream_index).push(packet.get());
+            if (!thrown_) push(packet->stream_index, packet.get());
         }
-        for (auto& [stream, reader] : readers_) reader.push(nullptr);
+        for (auto& [stream, reader] : readers_) {
+            if (!thrown_) push(stream, nullptr);
+        }
+    }
+
+    void push(int stream, const AVPacket* packet) {
+        try {
+            readers_.at(stream).push(packet);
+        } catch (...) {
+            thrown_ = std::current_exception();
+        }
     }
 
     std::map<int, SampleReader>& readers_;
@@ -120,6 +133,7 @@ class SoundWorker {
     std::condition_variable changed_;
     std::deque<av::Packet> waiting_;
     bool ended_ = false;
+    std::exception_ptr thrown_;  // the thread's, until it has ended
     std::thread thread_;
 };
 
