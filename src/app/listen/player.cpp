@@ -3,13 +3,13 @@
 // playhead follows what the device has really played.
 #include "app/listen/player.h"
 
-#include <QAudioSink>
 #include <QElapsedTimer>
 #include <QMediaDevices>
 #include <algorithm>
 
 #include "app/listen/listening_format.h"
 #include "app/listen/mix_feed.h"
+#include "app/listen/sink_handle.h"
 
 namespace brisk::app {
 namespace {
@@ -30,10 +30,10 @@ bool sameFiles(const std::optional<TakeSoundPlan>& a, const std::optional<TakeSo
 /// One playing, from play to stop.
 struct Player::Run {
     MixFeed feed;
-    std::unique_ptr<QAudioSink> sink;  // none: the simulated device
-    bool begun = false;                // the device, once there is something to hear
-    std::int64_t before = 0;           // output frames that devices before this one took
-    QElapsedTimer clock;               // of the simulated device
+    SinkHandle sink;          // none: the simulated device
+    bool begun = false;       // the device, once there is something to hear
+    std::int64_t before = 0;  // output frames that devices before this one took
+    QElapsedTimer clock;      // of the simulated device
     // Counted in ticks and not in time: while the interface is busy, devices cannot take.
     int ticksAsleep = 0;
     std::int64_t lastTaken = 0;
@@ -44,10 +44,7 @@ struct Player::Run {
     Run(const Run&) = delete;
     Run& operator=(const Run&) = delete;
 
-    void closeSink() {
-        if (sink) sink->stop();
-        sink.reset();
-    }
+    void closeSink() { sink.reset(); }
     /// Output frames that were played so far.
     [[nodiscard]] std::int64_t played() const {
         if (!begun) return before;
@@ -114,7 +111,7 @@ void Player::openDevice(Run& run) {
     audible_ = !device.isNull();
     if (audible_) {
         const QAudioFormat format = listeningFormat();
-        run.sink = std::make_unique<QAudioSink>(device, format);
+        run.sink = makeSink(device, format);
         // The default holds most of a second: pressing play, and everything after, would be late.
         run.sink->setBufferSize(format.bytesForDuration(kDeviceMicroseconds));
         run.sink->start(&run.feed);

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/scrubber.h"
 
-#include <QAudioSink>
 #include <QMediaDevices>
 
 #include "app/listen/listening_format.h"
@@ -55,13 +54,14 @@ void Scrubber::play(const QByteArray& piece) {
         const auto device = QMediaDevices::defaultAudioOutput();
         if (device.isNull()) return;
         const QAudioFormat format = listeningFormat();
-        sink_ = std::make_unique<QAudioSink>(device, format);
+        sink_ = makeSink(device, format);
         sink_->setBufferSize(format.bytesForDuration(kDeviceMicroseconds));
         device_ = sink_->start();
     }
     idle_.start();
     // What is not played yet is enough: the playhead has moved on.
-    if (device_ && sink_->bytesFree() >= piece.size()) device_->write(piece);
+    const bool plays = sink_->state() != QAudio::StoppedState;
+    if (device_ && plays && sink_->bytesFree() >= piece.size()) device_->write(piece);
 }
 
 }  // namespace brisk::app

@@ -10,11 +10,11 @@
 #include <memory>
 #include <optional>
 
+#include "app/listen/sink_handle.h"
 #include "app/spine/latest_worker.h"
 #include "app/spine/session.h"
 #include "render/transport.h"
 
-class QAudioSink;
 class QIODevice;
 
 namespace brisk::app {
@@ -53,7 +53,7 @@ class Scrubber : public QObject {
     Hearing hearing_;
     Sound openFor_;  // the worker's own
     std::optional<Transport> open_;
-    std::unique_ptr<QAudioSink> sink_;
+    SinkHandle sink_;
     QIODevice* device_ = nullptr;
     QTimer idle_;
     std::unique_ptr<LatestWorker<Request>> worker_;  // last: it ends first
