@@ -8,6 +8,7 @@
 #include <stdexcept>
 
 #include "core/json_text.h"
+#include "shoot/commands.h"
 #include "shoot/fact_json.h"
 #include "shoot/shoot_json.h"
 #include "shoot/state_patch.h"
@@ -21,13 +22,6 @@ using nlohmann::ordered_json;
 namespace {
 
 constexpr const char* kFormat = "brisk-tether-journal";
-
-std::string newId() {
-    std::random_device random;
-    char text[33];
-    std::snprintf(text, sizeof text, "%08x%08x%08x%08x", random(), random(), random(), random());
-    return text;
-}
 
 Error cannotKeep(const fs::path& path) {
     return {ErrorCode::CannotWrite,
@@ -49,6 +43,31 @@ std::vector<ordered_json> wholeLines(const std::string& text) {
 }
 
 /// Does once more what a line says was done. False where it makes no sense.
+/// Whether the journal was begun on what the project holds: by the name of that saving, or, in
+/// journals from before it had one, because both say the same.
+bool goesOnFrom(const ordered_json& head, const LoadedShoot& saved) {
+    const std::string id = head.value("save_id", "");
+    if (!id.empty() || !saved.journal.save.empty()) return id == saved.journal.save;
+    // Read and written anew: an older schema said the same in other words.
+    const auto was = shootFromJson(head.at(head.contains("saved") ? "saved" : "base"));
+    return shootJson(saved.shoot.state(), {}) == shootJson(was, {});
+}
+
+/// A journal knows its files by where they were; they may have moved together with the shoot.
+void findMovedAlong(const std::string& oldProject, FoundJournal& found) {
+    if (oldProject.empty() || found.project.empty()) return;
+    std::error_code ec;
+    const fs::path from = fs::path(oldProject).parent_path();
+    const fs::path to = fs::absolute(found.project, ec).parent_path();
+    std::vector<MovedFile> moved;
+    for (const MediaItem& m : found.shoot.state().media) {
+        if (fs::exists(m.path, ec)) continue;
+        const fs::path now = to / fs::path(m.path).lexically_relative(from);
+        if (fs::exists(now, ec)) moved.push_back({m.id, now.lexically_normal().string()});
+    }
+    if (!moved.empty()) found.shoot.apply(commands::findMoved(moved));
+}
+
 bool repeat(const ordered_json& line, Shoot& shoot) {
     if (line.contains("undo")) {
         if (!shoot.canUndo()) return false;
@@ -69,18 +88,19 @@ bool repeat(const ordered_json& line, Shoot& shoot) {
 
 }  // namespace
 
-Result<Journal> Journal::begin(const fs::path& path, const Shoot& shoot,
-                               const std::string& project) {
+Result<Journal> Journal::begin(const fs::path& path, const Shoot& shoot, const std::string& project,
+                               const std::string& saveId) {
     std::error_code ec;
     fs::create_directories(path.parent_path(), ec);
     Journal j;
     j.path_ = path;
-    j.id_ = newId();
+    j.id_ = newJournalId();
     ordered_json head{{"format", kFormat},
                       {"schema", kProjectSchema},
                       {"id", j.id_},
                       {"project", project.empty() ? "" : fs::absolute(project, ec).string()},
                       {"base", shootJson(shoot.state(), {})}};
+    if (!saveId.empty()) head["save_id"] = saveId;
     // Begun in the middle, after another could not be written on: ahead of what is saved.
     if (!project.empty() && shoot.changedSinceSaved()) {
         if (const auto saved = loadShoot(project)) {
@@ -162,6 +182,13 @@ void Journal::flush() const {
     if (file_) fdatasync(fileno(file_.get()));
 }
 
+std::string newJournalId() {
+    std::random_device random;
+    char text[33];
+    std::snprintf(text, sizeof text, "%08x%08x%08x%08x", random(), random(), random(), random());
+    return text;
+}
+
 fs::path setAside(const fs::path& journal) {
     std::error_code ec;
     fs::path aside;
@@ -202,10 +229,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
                 first += static_cast<std::size_t>(std::max(0, saved->journal.lines));
             } else {
                 const bool ahead = lines[0].contains("saved");
-                const ordered_json now = shootJson(saved->shoot.state(), {});
-                // Read and written anew: an older schema said the same in other words.
-                const auto was = shootFromJson(lines[0].at(ahead ? "saved" : "base"));
-                if (now != shootJson(was, {})) return std::nullopt;
+                if (!goesOnFrom(lines[0], *saved)) return std::nullopt;
                 if (ahead) {
                     const ShootState base = shootFromJson(lines[0].at("base"));
                     saved->shoot.apply({{"unsaved-steps"}, [base](ShootState& s) { s = base; }});
@@ -219,6 +243,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
         for (std::size_t i = first; i < lines.size() && repeat(lines[i], found.shoot); ++i) {
             if (!lines[i].contains("amend")) ++found.steps;
         }
+        findMovedAlong(lines[0].value("project", ""), found);
         return found;
     } catch (const ordered_json::exception&) {
         return damaged();
@@ -233,13 +258,19 @@ fs::path stateFolder() {
 
 fs::path journalPlace(const std::string& project) {
     std::error_code ec;
-    const fs::path saved = fs::absolute(project, ec);
+    // Behind every link, so that whoever opens it by whatever name finds the same.
+    fs::path saved = fs::weakly_canonical(project, ec);
+    if (ec) saved = fs::absolute(project, ec);
     const std::string name = "." + saved.filename().string() + ".journal";
     if (access(saved.parent_path().c_str(), W_OK) == 0) return saved.parent_path() / name;
     const fs::path state = stateFolder();
     // Two shoots of one name lie in two folders.
     const auto folder = std::hash<std::string>()(saved.parent_path().string());
     return state.empty() ? fs::path() : state / (std::to_string(folder) + name);
+}
+
+fs::path lockPlace(const fs::path& journal) {
+    return journal.string() + ".lock";
 }
 
 }  // namespace brisk

@@ -25,9 +25,11 @@ class Journal {
     /// Begins one for a shoot as it is now, in place of what was there. Atomic. After one could not
     /// be written on, a new one holds all that is so.
     /// \param project  the saved shoot it goes on from; empty for none.
+    /// \param saveId   of that saving (JournalMark), by which the two find together again wherever
+    ///                 they were moved.
     /// Errors: CannotWrite.
     static Result<Journal> begin(const std::filesystem::path& path, const Shoot& shoot,
-                                 const std::string& project);
+                                 const std::string& project, const std::string& saveId = {});
 
     /// Goes on with one that was found (readJournal); a line that was cut off is taken away.
     /// Errors: CannotRead, CannotWrite.
@@ -73,9 +75,16 @@ struct FoundJournal {
 Result<std::optional<FoundJournal>> readJournal(const std::filesystem::path& path,
                                                 const std::string& project = {});
 
+/// A name that no other journal or saving has.
+std::string newJournalId();
+
 /// Renames a journal that is of no use here, so that the next one does not take its place. Returns
 /// its new name; empty where it could not be renamed.
 std::filesystem::path setAside(const std::filesystem::path& journal);
+
+/// What whoever works on that shoot holds (FileLock), so that nobody takes its journal for one that
+/// was left behind.
+std::filesystem::path lockPlace(const std::filesystem::path& journal);
 
 /// Beside a saved shoot, or where its folder cannot be written in, in the user's state folder.
 std::filesystem::path journalPlace(const std::string& project);

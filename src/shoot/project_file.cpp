@@ -79,7 +79,16 @@ Result<void> saveProject(const Shoot& shoot, const std::string& path, const Jour
     }
     if (!shoot.allRemembered().empty()) j["remembered"] = shoot.allRemembered();
     j["journal"] = {{"id", journal.id}, {"lines", journal.lines}};
+    if (!journal.save.empty()) j["save_id"] = journal.save;
     return writeWholeFile(path, jsonText(j, 1) + "\n");
+}
+
+void keepVersionBefore(const fs::path& project) {
+    std::error_code ec;
+    if (!fs::is_regular_file(project, ec)) return;
+    if (const auto bytes = readWholeFile(project)) {
+        (void)writeWholeFile(project.string() + "~", *bytes).has_value();
+    }
 }
 
 Result<void> saveProject(const ShootState& state, const std::string& path) {
@@ -134,8 +143,9 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
             loaded.shoot.remember(what, value);
         }
         if (j->contains("journal")) {
-            loaded.journal = {(*j)["journal"].at("id"), wholeFrom((*j)["journal"].at("lines"))};
+            loaded.journal = {(*j)["journal"].at("id"), wholeFrom((*j)["journal"].at("lines")), {}};
         }
+        loaded.journal.save = j->value("save_id", "");
         return loaded;
     } catch (const ordered_json::exception& e) {
         return failAt(ErrorCode::BadProject, path, {"shoot-damaged"}, e.what());

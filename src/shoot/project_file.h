@@ -22,6 +22,8 @@ struct LoadedProject {
 struct JournalMark {
     std::string id;
     int lines = 0;
+    /// Of this saving: a journal that goes on from it says the same.
+    std::string save = {};
 };
 
 struct LoadedShoot {
@@ -32,6 +34,9 @@ struct LoadedShoot {
 
 /// With its whole history. Atomic. Errors: CannotWrite.
 Result<void> saveProject(const Shoot& shoot, const std::string& path, const JournalMark& journal);
+/// Keeps what a file holds beside it, under its name with a tilde, in place of what that held. What
+/// cannot be kept is not: saving is worth more.
+void keepVersionBefore(const std::filesystem::path& project);
 /// A state alone.
 Result<void> saveProject(const ShootState& state, const std::string& path);
 

@@ -193,6 +193,7 @@ constexpr Phrase kPhrases[] = {
     {"nothing-to-redo", PHRASE("There is nothing to do again.")},
     {"no-files-yet", PHRASE("Add files first.")},
     {"nothing-to-search", PHRASE("Takes and recordings are needed, all of them read.")},
+    {"all-was-read", PHRASE("Every selected file could be read.")},
     {"nothing-selected", PHRASE("Nothing is selected in the list.")},
     {"no-take-selected", PHRASE("No take is selected in the list.")},
     {"not-of-one-take", PHRASE("The selected files are not the parts of one take.")},

@@ -302,5 +302,52 @@ TEST_F(JournalTest, ANameThatIsNoTextIsWrittenDownAllTheSame) {
     EXPECT_EQ((*found)->shoot.state().media.size(), 1u);
 }
 
+// The folder moved, takes and all, with steps that were not saved.
+TEST(JournalRecovery, FindsItsShootAfterTheFolderMovedAndBehindALink) {
+    const test::TempFolder folder;
+    namespace fs = std::filesystem;
+    fs::create_directories(folder.file("old/card"));
+    for (const char* name : {"a.mov", "b.wav"}) {
+        test::writeBytes(folder.file(std::string("old/card/") + name), name);
+    }
+    const auto item = [&](const char* name, MediaKind role) {
+        const std::string path = folder.file(std::string("old/card/") + name);
+        return MediaItem{0, path, role, *identityOf(path)};
+    };
+    Shoot shoot;
+    shoot.apply(commands::addMedia({item("a.mov", MediaKind::Take)}));
+    const std::string project = folder.file("old/day.brisk");
+    ASSERT_TRUE(saveProject(shoot, project, {"", 0, "first-saving"}));
+    shoot.markSaved();
+    auto journal = Journal::begin(journalPlace(project), shoot, project, "first-saving");
+    ASSERT_TRUE(journal) << journal.error().fact;
+    shoot.apply(commands::addMedia({item("b.wav", MediaKind::Recording)}));
+    ASSERT_TRUE(journal->applied(shoot));
+
+    fs::create_directory_symlink(folder.file("old"), folder.file("link"));
+    EXPECT_EQ(journalPlace(folder.file("link/day.brisk")), journalPlace(project));
+    const auto behind =
+        readJournal(journalPlace(folder.file("link/day.brisk")), folder.file("link/day.brisk"));
+    ASSERT_TRUE(behind && *behind);
+    EXPECT_EQ((*behind)->steps, 1);
+
+    fs::rename(folder.file("old"), folder.file("new"));
+    const std::string moved = folder.file("new/day.brisk");
+    const auto found = readJournal(journalPlace(moved), moved);
+    ASSERT_TRUE(found) << found.error().fact;
+    ASSERT_TRUE(*found) << "it is the same shoot";
+    EXPECT_EQ((*found)->steps, 1);
+    const auto& media = (*found)->shoot.state().media;
+    ASSERT_EQ(media.size(), 2u);
+    EXPECT_EQ(media[0].path, folder.file("new/card/a.mov"));
+    EXPECT_EQ(media[1].path, folder.file("new/card/b.wav"));
+
+    // Saved by someone else since: not this shoot's any more.
+    ASSERT_TRUE(saveProject(shoot, moved, {"", 0, "second-saving"}));
+    const auto other = readJournal(journalPlace(moved), moved);
+    ASSERT_TRUE(other);
+    EXPECT_FALSE(*other);
+}
+
 }  // namespace
 }  // namespace brisk

@@ -30,6 +30,15 @@ struct Selection {
         const auto all = ids();
         return all.size() == 1 ? all.front() : 0;
     }
+    /// Those that could not be read.
+    [[nodiscard]] std::vector<int> unread() const {
+        auto out = ids();
+        std::erase_if(out, [&](int id) {
+            const MediaFacts* f = session.facts(id);
+            return !f || f->problem.isEmpty();
+        });
+        return out;
+    }
     [[nodiscard]] std::vector<ContinuedTake> joinable() const {
         return joinsWithin(session.continued(), session.state(), takes());
     }
@@ -93,6 +102,12 @@ void teachFileVerbs(Session& session, Verbs& verbs, std::function<std::vector<in
             return can ? Fact{} : Fact{"no-recording-selected"};
         });
     verbs.teach(
+        Verb::LookAgain,
+        [s] {
+            for (const int id : s.unread()) s.session.lookAgain(id);
+        },
+        [s] { return s.unread().empty() ? Fact{"all-was-read"} : Fact{}; });
+    verbs.teach(
         Verb::RemoveFiles,
         [s] {
             for (const int id : s.ids()) {
@@ -105,7 +120,7 @@ void teachFileVerbs(Session& session, Verbs& verbs, std::function<std::vector<in
 const std::vector<Verb>& fileVerbs() {
     static const std::vector<Verb> all{Verb::NameCamera, Verb::JoinTakes,    Verb::PartTakes,
                                        Verb::SoundOnly,  Verb::TakeAfterAll, Verb::SwapRecording,
-                                       Verb::RemoveFiles};
+                                       Verb::LookAgain,  Verb::RemoveFiles};
     return all;
 }
 

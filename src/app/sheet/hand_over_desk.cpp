@@ -71,11 +71,32 @@ void takeRemembered(const std::string& words, HandOverChoice& c) {
     }
 }
 
-HandOverDesk::HandOverDesk(Session& session, QObject* parent)
-    : QObject(parent), session_(session) {}
+HandOverDesk::HandOverDesk(Session& session, QObject* parent) : QObject(parent), session_(session) {
+    // What was written, or still is, belongs to the shoot that was open.
+    connect(&session.document(), &OpenShoot::replaced, this, [this] {
+        job_.requestStop();
+        running_ = false;
+        take_ = 0;
+        run_.reset();
+        plan_ = {};
+        results_.clear();
+        emit planned();
+        emit runningChanged();
+    });
+}
 
 void HandOverDesk::look() {
     if (take_ != 0 && !running_ && !run_) planAnew();
+}
+
+bool HandOverDesk::openToAttention() const {
+    return running_ || (run_ && count(FileState::Failed) + count(FileState::Stopped) > 0);
+}
+
+void HandOverDesk::startOver() {
+    if (running_) return;
+    run_.reset();
+    planAnew();
 }
 
 void HandOverDesk::begin(int take) {
@@ -198,8 +219,9 @@ void HandOverDesk::go(std::vector<std::size_t> files) {
                                       queue.report(sum / all);
                                       QMetaObject::invokeMethod(
                                           this,
-                                          [this, i, r] {
-                                              if (i >= results_.size()) return;
+                                          [this, run, i, r] {
+                                              // Of what is written now, and not of before.
+                                              if (run != run_ || i >= results_.size()) return;
                                               results_[i] = r;
                                               emit fileChanged(static_cast<int>(i));
                                           },
@@ -207,8 +229,9 @@ void HandOverDesk::go(std::vector<std::size_t> files) {
                                   },
                                   job);
                               return [this, run] {
+                                  if (run != run_) return;
                                   running_ = false;
-                                  if (run == run_) results_ = run->results();
+                                  results_ = run->results();
                                   emit runningChanged();
                               };
                           });

@@ -24,6 +24,11 @@ class HandOverDesk : public QObject {
 
     /// Begins anew for a take, with what the shoot remembers of folder, names and formats.
     void begin(int take);
+    /// Whether something is being written, or failed and was not tried again: then the sheet shows
+    /// that first, until it is started over.
+    [[nodiscard]] bool openToAttention() const;
+    /// What was written stays on the disk; the same plan, anew.
+    void startOver();
     /// Looks again at what the shoot holds, unless something was written from the plan already.
     void look();
     void setScope(Scope scope);

@@ -293,8 +293,8 @@ void HandOverSheet::addNameRow() {
 void HandOverSheet::addActions() {
     auto* actions = new QHBoxLayout;
     static_cast<QVBoxLayout*>(layout())->addLayout(actions);
-    for (const Verb v : {Verb::WriteFiles, Verb::StopWriting, Verb::TryAgain, Verb::OpenFolder,
-                         Verb::OpenReport}) {
+    for (const Verb v : {Verb::WriteFiles, Verb::StopWriting, Verb::TryAgain, Verb::StartOver,
+                         Verb::OpenFolder, Verb::OpenReport}) {
         auto* b = new VerbButton(
             verbs_, v, this,
             v == Verb::WriteFiles ? VerbButton::Unable::Greyed : VerbButton::Unable::Hidden);
@@ -331,6 +331,9 @@ void HandOverSheet::teach() {
         Verb::TryAgain, [this] { desk_.tryAgain(); },
         [this, idle] { return desk_.begun() && failed() > 0 ? idle() : Fact{"nothing-failed"}; });
     verbs_.teach(
+        Verb::StartOver, [this] { desk_.startOver(); },
+        [this, idle] { return desk_.begun() ? idle() : Fact{"nothing-written-yet"}; });
+    verbs_.teach(
         Verb::OpenFolder, [this] { open(q(desk_.choice().folder.string())); },
         [this, idle] {
             const bool some = desk_.begun() && desk_.count(FileState::Written) > 0;
@@ -348,7 +351,7 @@ std::size_t HandOverSheet::failed() const {
 }
 
 void HandOverSheet::begin(int take) {
-    desk_.begin(take);
+    if (!desk_.openToAttention()) desk_.begin(take);
     refresh();
 }
 

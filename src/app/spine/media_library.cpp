@@ -59,6 +59,15 @@ void MediaLibrary::readMissing() {
     }
 }
 
+void MediaLibrary::lookAgain(int media) {
+    const MediaItem* m = shoot_.state().item(media);
+    if (!m) return;
+    MediaFacts& f = known_[m->path];
+    if (f.problem.isEmpty()) return;
+    f.problem.clear();
+    read(m->path);
+}
+
 void MediaLibrary::read(const std::string& path) {
     auto peaks = std::make_shared<PeakPyramid>();
     known_[path].peaks = peaks;

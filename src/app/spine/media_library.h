@@ -45,6 +45,8 @@ class MediaLibrary : public QObject {
 
     /// Reads all files of the shoot that are not read, or being read.
     void readMissing();
+    /// Reads a file anew that could not be read.
+    void lookAgain(int media);
     /// What was learnt before a file is in the shoot. One that could not be read is read again.
     void announce(MediaInfo info);
     /// What somebody else has read.

@@ -3,7 +3,6 @@
 #include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
-#include <csignal>
 
 #include "app/spine/open_shoot.h"
 #include "app/spine/words.h"
@@ -16,11 +15,8 @@ namespace {
 constexpr int kFlushMs = 2000;  // a power cut loses no more
 const QString kUnsaved = QStringLiteral("unsaved-");
 
-/// True where the program that wrote an unsaved shoot still runs.
-bool stillRuns(const QString& journal) {
-    bool number = false;
-    const int pid = QFileInfo(journal).fileName().section('-', 1, 1).toInt(&number);
-    return number && pid > 0 && kill(pid, 0) == 0;
+QString q(const std::string& s) {
+    return QString::fromStdString(s);
 }
 
 }  // namespace
@@ -108,7 +104,8 @@ void OpenShoot::beginJournal() {
         place = unsavedPlace_;
     }
     if (place.empty()) return;
-    auto journal = Journal::begin(place, shoot_, path_.toStdString());
+    if (path_.isEmpty() && !lock_) lock_ = FileLock::take(lockedPlace(place));
+    auto journal = Journal::begin(place, shoot_, path_.toStdString(), saveId_);
     if (!journal) return journalFailed(journal.error());
     journalFailed_ = false;
     journal_.emplace(std::move(*journal));
@@ -127,17 +124,43 @@ void OpenShoot::keep(const std::function<Result<void>(Journal&)>& step) {
     if (!flushSoon_.isActive()) flushSoon_.start();
 }
 
+std::filesystem::path OpenShoot::lockedPlace(const std::filesystem::path& journal) {
+    std::error_code ec;
+    std::filesystem::create_directories(journal.parent_path(), ec);
+    return lockPlace(journal);
+}
+
+bool OpenShoot::own(const QString& path, std::optional<FileLock>& lock) {
+    const auto place = lockedPlace(journalPlace(path.toStdString()));
+    if (!path_.isEmpty() && lock_ && place == lockPlace(journalPlace(path_.toStdString()))) {
+        return true;  // it is ours already
+    }
+    lock = FileLock::take(place);
+    if (lock) return true;
+    const QString who = q(FileLock::heldBy(place));
+    emit noted(tr("%1 is open already (%2). Nothing was changed; close it there first, or work on "
+                  "a copy.")
+                   .arg(path, who.isEmpty() ? tr("in another window") : who));
+    return false;
+}
+
 bool OpenShoot::save(const QString& path) {
-    const JournalMark mark = journal_ ? journal_->mark() : JournalMark{};
+    std::optional<FileLock> lock;
+    if (!own(path, lock)) return false;
+    JournalMark mark = journal_ ? journal_->mark() : JournalMark{};
+    mark.save = newJournalId();
+    if (path != path_ || shoot_.changedSinceSaved()) keepVersionBefore(path.toStdString());
     auto done = saveProject(shoot_, path.toStdString(), mark);
     if (!done) {
         emit noted(inWords(done.error().fact));
         return false;
     }
     path_ = path;
+    saveId_ = mark.save;
     shoot_.markSaved();
     // The next step begins a new one; a crash until then finds all of this one in the file.
     forgetUnsaved();
+    if (lock) lock_ = std::move(lock);
     emit saved();
     emit changed();
     return true;
@@ -145,6 +168,8 @@ bool OpenShoot::save(const QString& path) {
 
 bool OpenShoot::open(const QString& path) {
     const std::string project = path.toStdString();
+    std::optional<FileLock> lock;
+    if (!own(path, lock)) return false;
     auto loaded = loadShoot(project);
     if (!loaded) {
         emit noted(inWords(loaded.error().fact));
@@ -156,10 +181,15 @@ bool OpenShoot::open(const QString& path) {
     if ((!found || !*found) && std::filesystem::exists(place, ec)) {
         if (!found) emit noted(inWords(found.error().fact));
         const auto aside = setAside(place);
+        if (aside.empty()) {
+            emit noted(tr("%1 could not be set aside, so %2 was not opened.")
+                           .arg(q(place.string()), path));
+            return false;
+        }
         emit noted(
             tr("Steps that were not saved belong to another state of this shoot. They were set "
                "aside as %1.")
-                .arg(QString::fromStdString(aside.filename().string())));
+                .arg(q(aside.filename().string())));
     }
     if (path_.isEmpty() && journal_ && shoot_.changedSinceSaved()) {
         emit noted(
@@ -180,6 +210,8 @@ bool OpenShoot::open(const QString& path) {
                nullptr, (*found)->steps));
     }
     path_ = path;
+    saveId_ = loaded->journal.save;
+    if (lock) lock_ = std::move(lock);
     for (const auto& w : loaded->warnings) emit noted(inWords(w));
     emit changed();
     return true;
@@ -192,12 +224,18 @@ QStringList OpenShoot::leftBehind() {
     QStringList out;
     for (const QString& name :
          dir.entryList({kUnsaved + QStringLiteral("*.journal")}, QDir::Files, QDir::Time)) {
-        if (!stillRuns(name)) out << dir.filePath(name);
+        const QString path = dir.filePath(name);
+        if (!FileLock::isHeld(lockPlace(path.toStdString()))) out << path;
     }
     return out;
 }
 
 bool OpenShoot::recover(const QString& path) {
+    auto lock = FileLock::take(lockPlace(path.toStdString()));
+    if (!lock) {
+        emit noted(tr("That shoot is being worked on in another window."));
+        return false;
+    }
     auto found = readJournal(path.toStdString());
     if (!found) emit noted(inWords(found.error().fact));
     if (!found || !*found) return false;
@@ -210,6 +248,8 @@ bool OpenShoot::recover(const QString& path) {
     shoot_ = std::move((*found)->shoot);
     journal_.emplace(std::move(*journal));
     path_.clear();
+    saveId_.clear();
+    lock_ = std::move(lock);
     emit changed();
     return true;
 }

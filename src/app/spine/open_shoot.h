@@ -16,6 +16,7 @@
 #include "app/spine/latest_worker.h"
 #include "shoot/journal.h"
 #include "shoot/shoot.h"
+#include "store/file_lock.h"
 
 namespace brisk::app {
 
@@ -67,9 +68,16 @@ class OpenShoot : public QObject {
     void keep(const std::function<Result<void>(Journal&)>& step);
     void beginJournal();
     void journalFailed(const Error& why);
+    /// Where the lock of a journal is, in a folder that is there.
+    static std::filesystem::path lockedPlace(const std::filesystem::path& journal);
+    /// Takes a saved shoot's lock; false, and says who has it, where somebody else does. Nothing in
+    /// `lock` where it is held already.
+    bool own(const QString& path, std::optional<FileLock>& lock);
 
     Shoot shoot_;
     QString path_;
+    std::string saveId_;  // of the last saving, see JournalMark
+    std::optional<FileLock> lock_;
     std::optional<Journal> journal_;
     bool journalFailed_ = false;  // said once
     std::filesystem::path unsavedPlace_;

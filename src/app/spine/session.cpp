@@ -49,6 +49,12 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
 }
 Session::~Session() = default;
 
+void Session::lookAgain(int media) {
+    library_.lookAgain(media);
+    forgetViews();
+    emit factsChanged(media);
+}
+
 void Session::forgetViews() {
     views_.clear();
     continued_.reset();

@@ -58,6 +58,8 @@ class Session : public QObject {
     /// Sentences about files that could not be used, newest last, until dismissed.
     [[nodiscard]] const QStringList& notes() const { return notes_; }
     void addNote(const QString& sentence);
+    /// Reads a file that could not be read: the card is in again.
+    void lookAgain(int media);
     void dismissNotes();
 
     void addFiles(const QStringList& paths);

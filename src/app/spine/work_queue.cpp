@@ -65,6 +65,11 @@ void WorkQueue::finished(const std::shared_ptr<Entry>& entry, const Finish& fini
     emit changed();
 }
 
+bool WorkQueue::busyForShoot() const {
+    return std::any_of(running_.begin(), running_.end(),
+                       [this](const auto& e) { return e->shoot == shoot_; });
+}
+
 void WorkQueue::stopAll() {
     for (const auto& e : running_) e->job.requestStop();
 }

@@ -39,6 +39,8 @@ class WorkQueue : public QObject {
     void newShoot();
     void stopAll();
     [[nodiscard]] bool busy() const { return !running_.empty(); }
+    /// Whether something runs that another shoot has no use for.
+    [[nodiscard]] bool busyForShoot() const;
     /// One line for the header: what runs, how many, about how long still.
     [[nodiscard]] QString summary() const;
     [[nodiscard]] double progress() const;

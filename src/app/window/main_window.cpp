@@ -2,8 +2,10 @@
 #include "app/window/main_window.h"
 
 #include <QCloseEvent>
+#include <QDir>
 #include <QDragEnterEvent>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QItemSelectionModel>
 #include <QKeyEvent>
@@ -12,6 +14,7 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPainter>
+#include <QPushButton>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
@@ -80,7 +83,9 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
 
 void MainWindow::listen() {
     connect(empty_, &EmptyBench::addFiles, this, &MainWindow::addFilesByDialog);
-    connect(empty_, &EmptyBench::recover, &session_.document(), &OpenShoot::recover);
+    connect(empty_, &EmptyBench::recover, this, [this](const QString& journal) {
+        if (mayLeaveWork()) session_.document().recover(journal);
+    });
     empty_->offerLeftBehind(OpenShoot::leftBehind());
     connect(handOver_, &HandOverSheet::closed, this, [this] {
         handingOver_ = false;
@@ -144,7 +149,7 @@ void MainWindow::takeIn(const QStringList& paths) {
     QStringList media;
     for (const QString& p : paths) {
         if (p.endsWith(QLatin1String(".brisk"), Qt::CaseInsensitive)) {
-            session_.document().open(p);
+            if (mayLeaveWork()) session_.document().open(p);
         } else {
             media << p;
         }
@@ -200,18 +205,48 @@ void MainWindow::addFilesByDialog() {
 
 void MainWindow::openByDialog() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Open a shoot"), {}, kShootFilter);
-    if (!path.isEmpty()) session_.document().open(path);
+    if (!path.isEmpty() && mayLeaveWork()) session_.document().open(path);
+}
+
+bool MainWindow::mayLeaveWork() {
+    if (!session_.work().busyForShoot()) return true;
+    QMessageBox box(QMessageBox::Question, tr("Still at work"),
+                    tr("%1. What is whole stays; the rest is stopped, and nothing half-written is "
+                       "left.")
+                        .arg(session_.work().summary()),
+                    QMessageBox::NoButton, this);
+    QPushButton* stop = box.addButton(tr("Stop it"), QMessageBox::DestructiveRole);
+    QPushButton* stay = box.addButton(tr("Let it finish"), QMessageBox::RejectRole);
+    box.setDefaultButton(stay);
+    box.setEscapeButton(stay);
+    box.exec();
+    if (box.clickedButton() != stop) return false;
+    session_.work().stopAll();
+    return true;
 }
 
 bool MainWindow::saveByDialog() {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save the shoot"), {}, kShootFilter);
-    if (path.isEmpty()) return false;
-    if (!path.endsWith(QLatin1String(".brisk"))) path += QStringLiteral(".brisk");
-    return session_.document().save(path);
+    // The ending belongs to the name that is asked about: what is there is asked about, too.
+    QFileDialog dialog(this, tr("Save the shoot"));
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    dialog.setNameFilter(kShootFilter);
+    dialog.setDefaultSuffix(QStringLiteral("brisk"));
+    const auto takes = session_.state().ids(MediaKind::Take);
+    const MediaItem* first = takes.empty() ? nullptr : session_.state().item(takes.front());
+    if (first) {
+        const QDir card = QFileInfo(QString::fromStdString(first->path)).absoluteDir();
+        dialog.setDirectory(card);
+        dialog.selectFile(card.dirName() + QStringLiteral(".brisk"));
+    }
+    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty()) return false;
+    return session_.document().save(dialog.selectedFiles().front());
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
-    if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+    if (!e->mimeData()->hasUrls()) return;
+    // Never "move": the other program would take the original away.
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
 }
 
 void MainWindow::dropEvent(QDropEvent* e) {
@@ -219,8 +254,9 @@ void MainWindow::dropEvent(QDropEvent* e) {
     for (const QUrl& u : e->mimeData()->urls()) {
         if (u.isLocalFile()) paths << u.toLocalFile();
     }
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
     takeIn(paths);
-    e->acceptProposedAction();
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* e) {
@@ -232,6 +268,7 @@ void MainWindow::keyPressEvent(QKeyEvent* e) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* e) {
+    if (!mayLeaveWork()) return e->ignore();
     if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) {
         session_.document().forgetUnsaved();
         return;

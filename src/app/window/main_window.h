@@ -50,6 +50,8 @@ class MainWindow : public QWidget {
     void addFilesByDialog();
     void openByDialog();
     bool saveByDialog();
+    /// Asks where something runs that would be stopped; false: let it finish.
+    bool mayLeaveWork();
     void showKeys(bool shown);
     void listen();
     void teach();
