@@ -124,6 +124,8 @@ TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
     EXPECT_EQ(desk().count(FileState::Written), 4u);
     EXPECT_TRUE(fs::exists(folder_.file("out/Tuesday.edl")));
     EXPECT_FALSE(session().shoot().changedSinceSaved());
+    // One window has it at a time.
+    ASSERT_TRUE(session().document().save(QString::fromStdString(folder_.file("other.brisk"))));
     WindowDriver other;
     other.window.takeIn({project});
     ASSERT_TRUE(other.waitQuiet());
