@@ -19,10 +19,11 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'0b;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'0c;
 constexpr std::uintmax_t kMaxBytes = 2ull << 30;  // some 180 hours of sound
 
-/// Of one file, its time of change included: a head and a tail do not show everything.
+/// Of one file, its time of change included, which a card counts in seconds: what was read of it
+/// does not show everything, either.
 fs::path placeFor(const std::string& path, int channel) {
     const fs::path folder = scanCacheFolder();
     if (folder.empty()) return {};
@@ -30,13 +31,15 @@ fs::path placeFor(const std::string& path, int channel) {
     std::error_code ec;
     const auto changed = fs::last_write_time(path, ec).time_since_epoch().count();
     if (!print || ec) return {};
-    return folder / (print->hash + "-" + std::to_string(print->bytes) + "-" +
-                     std::to_string(changed) + "-" + std::to_string(channel) + ".scan");
+    return folder /
+           (print->hash + print->middle.substr(0, 16) + "-" + std::to_string(print->bytes) + "-" +
+            std::to_string(changed) + "-" + std::to_string(channel) + ".scan");
 }
 
 void write(const SoundScan& scan, bool loudness, std::ostream& out) {
     ByteWriter w(out);
     w.put(kVersion);
+    w.put(decoderVersion());
     w.put(loudness);
     MediaInfo info = scan.info;
     // What reading the sound showed is kept apart.
@@ -68,10 +71,10 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
     std::ifstream in(from, std::ios::binary);
     if (ec || !in) return false;
     ByteReader r(in, bytes);
-    std::uint64_t version = 0;
+    std::uint64_t version = 0, decoder = 0;
     bool hasLoudness = false;
-    if (!r.get(version) || version != kVersion || !r.get(hasLoudness) ||
-        (options.loudness && !hasLoudness)) {
+    if (!r.get(version) || version != kVersion || !r.get(decoder) || decoder != decoderVersion() ||
+        !r.get(hasLoudness) || (options.loudness && !hasLoudness)) {
         return false;
     }
     if (!loadMediaInfo(r, scan.info)) return false;

@@ -47,7 +47,7 @@ std::vector<ordered_json> wholeLines(const std::string& text) {
 /// journals from before it had one, because both say the same.
 bool goesOnFrom(const ordered_json& head, const LoadedShoot& saved) {
     const std::string id = head.value("save_id", "");
-    if (!id.empty() || !saved.journal.save.empty()) return id == saved.journal.save;
+    if (!id.empty()) return id == saved.journal.save;
     // Read and written anew: an older schema said the same in other words.
     const auto was = shootFromJson(head.at(head.contains("saved") ? "saved" : "base"));
     return shootJson(saved.shoot.state(), {}) == shootJson(was, {});

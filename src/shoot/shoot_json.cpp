@@ -102,7 +102,8 @@ MediaItem mediaFrom(const ordered_json& j) {
     m.id = wholeFrom(j.at("id"));
     m.role = j.at("role") == "take" ? MediaKind::Take : MediaKind::Recording;
     const auto& identity = j.contains("identity") ? j.at("identity") : j.at("fingerprint");
-    m.identity = {identity.at("bytes"), identity.at("sha1")};
+    // The middle is absent in files from before it was looked at.
+    m.identity = {identity.at("bytes"), identity.at("sha1"), identity.value("sha1_middle", "")};
     m.path = j.at("absolute_path");
     m.camera = j.value("camera", "");  // absent in files from before cameras had names
     // Absent in files from before takes could go on from others.
@@ -120,6 +121,7 @@ ordered_json mediaJson(const MediaItem& m, const fs::path& folder) {
                    {"absolute_path", absolute.string()},
                    {"identity", {{"bytes", m.identity.bytes}, {"sha1", m.identity.hash}}},
                    {"camera", m.camera}};
+    if (!m.identity.middle.empty()) j["identity"]["sha1_middle"] = m.identity.middle;
     if (m.goesOnFrom != 0) {
         j["goes_on_from"] = m.goesOnFrom;
         j["goes_on_after_seconds"] = m.goesOnAfter.value;

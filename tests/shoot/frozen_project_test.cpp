@@ -118,6 +118,9 @@ TEST(ProjectFormat, DocumentsTheFieldsThatAreWritten) {
     auto loaded = loadShoot(frozen("schema-2.brisk").string());
     ASSERT_TRUE(loaded) << loaded.error().fact;
     loaded->journal.save = "a-saving";
+    auto media = loaded->shoot.state().media;
+    media.front().identity.middle = "cc33";
+    loaded->shoot.apply({{"said"}, [&](ShootState& s) { s.media = media; }});
     ASSERT_TRUE(saveProject(loaded->shoot, folder.file("day.brisk"), loaded->journal));
     const std::string written = textOf(folder.file("day.brisk"));
     const std::string document = textOf(fs::path(BRISK_DOCS) / "formats/brisk.md");

@@ -85,7 +85,7 @@ void MediaLibrary::read(const std::string& path) {
                     f.info = (*scan)->info;
                     f.scan = std::make_shared<const SoundScan>(std::move(**scan));
                 } else if (scan->error().code == ErrorCode::Cancelled) {
-                    f.problem = tr("Reading was stopped. Remove it and add it again to read it.");
+                    f.problem = tr("Reading was stopped. \"Look again\", in the menu of the list, reads it.");
                 } else {
                     f.problem = inWords(scan->error().fact);
                     emit failed(f.problem);

@@ -296,6 +296,10 @@ Result<MediaInfo> probe(const std::string& path, const JobControl& job) {
     return info;
 }
 
+std::uint64_t decoderVersion() {
+    return std::uint64_t{avcodec_version()} << 32 | avformat_version();
+}
+
 Result<MediaInfo> probeWithSound(const std::string& path, const JobControl& job) {
     auto info = probe(path, job);
     if (info && info->sounds.empty()) {

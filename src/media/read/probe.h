@@ -6,6 +6,7 @@
 ///     info->soundStartInTake();   // 0.060 s: the scratch starts after the picture
 #pragma once
 
+#include <cstdint>
 #include <string>
 
 #include "core/job_control.h"
@@ -18,6 +19,9 @@ namespace brisk {
 /// file. What is beyond the limits (media_limits.h) is left out with a warning, or refused where
 /// nothing else is there. Errors: CannotRead, NotMedia, NoSound, Cancelled. Threads: safe.
 Result<MediaInfo> probe(const std::string& path, const JobControl& job = {});
+
+/// Changes with the libraries that decode: what they made is kept for as long as they are the same.
+std::uint64_t decoderVersion();
 
 /// As probe, and the file must have a sound to match by. Errors: also NoSound.
 Result<MediaInfo> probeWithSound(const std::string& path, const JobControl& job = {});
