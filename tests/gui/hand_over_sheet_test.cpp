@@ -141,6 +141,20 @@ TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
         << "nothing is written over";
 }
 
+// Whoever saved the shoot may have chosen where it writes to: it is seen whole.
+TEST_F(HandOverSheet, TheFolderIsShownWholeAndNothingInItHidesIt) {
+    const std::string odd = folder_.file(std::string(200, 'a') + "/\xe2\x80\xaetxt/\n/end");
+    w.window.handOver().setFolder(QString::fromStdString(odd));
+    const auto* shown = w.window.findChild<QLabel*>(QStringLiteral("handOverFolder"));
+    ASSERT_TRUE(shown);
+    const QString text = shown->text();
+    EXPECT_TRUE(text.contains(QString(200, 'a')));
+    EXPECT_TRUE(text.endsWith(QStringLiteral("end")));
+    EXPECT_FALSE(text.contains(QChar(0x202E)));
+    EXPECT_FALSE(text.contains('\n'));
+    EXPECT_TRUE(shown->wordWrap());
+}
+
 TEST_F(HandOverSheet, WherePiecesBeginIsChosenWhereATakeIsCutAndItsCostIsSaid) {
     QPushButton* keyFrame = w.button(QStringLiteral("pieces begin: at the key frame before"));
     EXPECT_TRUE(!keyFrame || !keyFrame->isVisible()) << "nothing is cut";

@@ -18,7 +18,6 @@
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
-#include "app/style/elided_label.h"
 
 namespace brisk::app {
 namespace {
@@ -27,6 +26,20 @@ constexpr int kNames = 92;  // pixels of a row's name
 
 QString q(const std::string& s) {
     return QString::fromStdString(s);
+}
+
+/// All of it, over as many lines as it takes, and nothing in it that hides the rest: a saved shoot
+/// of somebody else may have chosen it.
+QString wholePath(const std::string& path) {
+    QString shown;
+    for (const QChar c : q(path)) {
+        const bool odd = c.category() == QChar::Other_Control ||
+                         c.category() == QChar::Other_Format || c == QChar::LineSeparator ||
+                         c == QChar::ParagraphSeparator;
+        shown += odd ? QChar(0xFFFD) : c;
+        if (c == '/') shown += QChar(0x200B);
+    }
+    return shown;
 }
 
 void open(const QString& path) {
@@ -282,7 +295,10 @@ void HandOverSheet::addNameRow() {
     l->setProperty("quiet", true);
     row->addWidget(l);
     row->addSpacing(6);
-    folder_ = new ElidedLabel(this);
+    folder_ = new QLabel(this);
+    folder_->setWordWrap(true);
+    folder_->setTextFormat(Qt::PlainText);
+    folder_->setObjectName(QStringLiteral("handOverFolder"));
     row->addWidget(folder_, 2);
     row->addWidget(new VerbButton(verbs_, Verb::ChooseFolder, this));
     connect(pattern_, &QLineEdit::textEdited, this, [this](const QString& text) {
@@ -420,7 +436,7 @@ void HandOverSheet::refresh() {
     peaks_->setVisible(plan.goesOverFull());
     if (pattern_->text() != q(c.pattern)) pattern_->setText(q(c.pattern));
     pattern_->setEnabled(!desk_.running());
-    folder_->setText(q(c.folder.string()));
+    folder_->setText(wholePath(c.folder.string()));
 
     const std::size_t left = desk_.left();
     verbs_.action(Verb::WriteFiles)

@@ -19,8 +19,6 @@ class QPushButton;
 
 namespace brisk::app {
 
-class ElidedLabel;
-
 class HandOverSheet : public QWidget {
     Q_OBJECT
   public:
@@ -67,7 +65,7 @@ class HandOverSheet : public QWidget {
     QWidget* peaks_;   // only where peaks do not fit
     QPushButton *thisTake_, *tethered_, *placed_;
     QLineEdit* pattern_;
-    ElidedLabel* folder_;
+    QLabel* folder_;
     QListView* files_;
     QLabel* summary_;
     QPushButton* write_;
