@@ -1,39 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <QApplication>
 #include <QCommandLineParser>
-#include <QPointer>
 #include <clocale>
 
-#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/window/guarded_application.h"
 #include "app/window/main_window.h"
-#include "core/guarded.h"
 #include "core/large_buffers.h"
-
-namespace {
-
-/// What is thrown while an event is answered is said, and the window goes on: nothing that a person
-/// made is lost by it.
-class Application : public QApplication {
-  public:
-    using QApplication::QApplication;
-    QPointer<brisk::app::MainWindow> window;
-    bool notify(QObject* receiver, QEvent* event) override {
-        try {
-            return QApplication::notify(receiver, event);
-        } catch (...) {
-            if (window) window->session().addNote(brisk::app::inWords(brisk::caughtError().fact));
-            return true;
-        }
-    }
-};
-
-}  // namespace
 
 int main(int argc, char** argv) {
     brisk::returnLargeBuffersAtOnce();
-    Application app(argc, argv);
+    brisk::app::GuardedApplication app(argc, argv);
     // It has taken over the desktop's locale; libraries that read and write numbers for files must
     // not see its decimal comma.
     std::setlocale(LC_NUMERIC, "C");
@@ -49,7 +26,7 @@ int main(int argc, char** argv) {
     brisk::app::setTheme(brisk::app::desktopTheme());
     brisk::app::applyStyle();
     brisk::app::MainWindow window;
-    app.window = &window;
+    app.setWindow(&window);
     window.show();
     window.takeIn(parser.positionalArguments());
     return QApplication::exec();

@@ -71,28 +71,29 @@ void MediaLibrary::lookAgain(int media) {
 void MediaLibrary::read(const std::string& path) {
     auto peaks = std::make_shared<PeakPyramid>();
     known_[path].peaks = peaks;
-    work_.startForAny(
-        tr("Reading %1").arg(nameOf(path)), [this, path, peaks](const JobControl& job) {
-            ScanOptions options;
-            options.peaks = peaks;
-            options.onInfo = [this, path](const MediaInfo& info) {
-                QMetaObject::invokeMethod(this, [this, path, info] { learn(path, info); });
-            };
-            auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
-            return [this, path, scan] {
-                MediaFacts& f = known_[path];
-                if (*scan) {
-                    f.info = (*scan)->info;
-                    f.scan = std::make_shared<const SoundScan>(std::move(**scan));
-                } else if (scan->error().code == ErrorCode::Cancelled) {
-                    f.problem = tr("Reading was stopped. \"Look again\", in the menu of the list, reads it.");
-                } else {
-                    f.problem = inWords(scan->error().fact);
-                    emit failed(f.problem);
-                }
-                tell(path);
-            };
-        });
+    work_.startForAny(tr("Reading %1").arg(nameOf(path)), [this, path,
+                                                           peaks](const JobControl& job) {
+        ScanOptions options;
+        options.peaks = peaks;
+        options.onInfo = [this, path](const MediaInfo& info) {
+            QMetaObject::invokeMethod(this, [this, path, info] { learn(path, info); });
+        };
+        auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
+        return [this, path, scan] {
+            MediaFacts& f = known_[path];
+            if (*scan) {
+                f.info = (*scan)->info;
+                f.scan = std::make_shared<const SoundScan>(std::move(**scan));
+            } else if (scan->error().code == ErrorCode::Cancelled) {
+                f.problem =
+                    tr("Reading was stopped. \"Look again\", in the menu of the list, reads it.");
+            } else {
+                f.problem = inWords(scan->error().fact);
+                emit failed(f.problem);
+            }
+            tell(path);
+        };
+    });
 }
 
 void MediaLibrary::learn(const std::string& path, const MediaInfo& info) {
