@@ -63,7 +63,7 @@ Result<Input> openInput(const std::string& path, const JobControl& job) {
                       {"too-many-streams", {{"streams", std::size_t{input->nb_streams}}}});
     }
     // Sound that starts late in a transport stream is only found by reading further than usual.
-    input->max_analyze_duration = 10 * AV_TIME_BASE;
+    input->max_analyze_duration = std::int64_t{10} * AV_TIME_BASE;
     code = avformat_find_stream_info(input.get(), nullptr);
     if (code < 0) return tl::unexpected(openFailure(path, code));
     return input;
