@@ -55,9 +55,11 @@ TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
             v.sound->level = *level;
         }
     }
+    const CleanPieces heard = v.heard();
     for (const Mark& m : state.marks) {
-        const auto isOf = [&](const CleanPiece& p) { return known.scan(m.media) == p.recording; };
-        const auto heard = v.heard();
+        const auto isOf = [scan = known.scan(m.media)](const CleanPiece& p) {
+            return scan == p.recording;
+        };
         const bool onLaid = v.tether && m.media == v.tether->recording;
         if (m.media == take || onLaid || std::any_of(heard.begin(), heard.end(), isOf)) {
             v.marks.push_back(m);

@@ -43,7 +43,6 @@ SoundChoice soundChoiceFrom(const ordered_json& j) {
     c.camera = j.value("camera", c.camera);
     c.blendDb = j.value("blend_db", c.blendDb);
     c.map = j.value("channel_map", j.value("ears", c.map));  // as the first schema called it
-    c.channels.clear();
     for (const auto& n : j.value("channels", ordered_json::array())) {
         c.channels.push_back(wholeFrom(n));
     }

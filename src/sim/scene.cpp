@@ -7,6 +7,7 @@
 #include <stdexcept>
 
 #include "core/json_text.h"
+#include "media/read/media_limits.h"
 
 namespace brisk::sim {
 namespace {
@@ -93,8 +94,8 @@ void ensureTimes(Seconds start, Seconds length) {
 }
 
 void ensureFormat(int rate, int channels, double ppm) {
-    ensure(rate >= 4000 && rate <= 768000, "a sample rate is from 4,000 to 768,000");
-    ensure(channels >= 1 && channels <= 64, "there are 1 to 64 channels");
+    ensure(!limits::beyond(rate, channels),
+           "a sample rate or a number of channels is beyond limits");
     ensure(std::fabs(ppm) <= 100000, "a clock is off by more than a tenth");
 }
 

@@ -5,24 +5,18 @@
 
 #include <fcntl.h>
 #include <sys/file.h>
-#include <sys/stat.h>
 #include <unistd.h>
 
 #include <array>
 #include <cerrno>
 #include <utility>
 
+#include "store/still_named.h"
+
 namespace brisk {
 namespace {
 
 constexpr int kMaxTries = 20;
-
-bool stillNamed(int fd, const std::filesystem::path& path) {
-    struct stat open {
-    }, named{};
-    return ::fstat(fd, &open) == 0 && ::lstat(path.c_str(), &named) == 0 &&
-           open.st_ino == named.st_ino && open.st_dev == named.st_dev;
-}
 
 void signWith(int fd) {
     std::array<char, 256> host{};

@@ -17,6 +17,8 @@
 #include <fstream>
 #include <functional>
 
+#include "store/still_named.h"
+
 namespace brisk {
 namespace fs = std::filesystem;
 namespace {
@@ -62,14 +64,6 @@ std::string shortStem(const fs::path& target) {
     std::size_t end = kMaxStem;
     while (end > 0 && (static_cast<unsigned char>(stem[end]) & 0xC0) == 0x80) --end;
     return stem.substr(0, end);
-}
-
-/// Whether the file that is open still has this name: nobody took it away in between.
-bool stillNamed(int fd, const fs::path& path) {
-    struct stat open {
-    }, named{};
-    return ::fstat(fd, &open) == 0 && ::lstat(path.c_str(), &named) == 0 &&
-           open.st_ino == named.st_ino && open.st_dev == named.st_dev;
 }
 
 }  // namespace

@@ -85,7 +85,6 @@ class NothingLost : public ::testing::Test {
         test::writeTake(folder_.file("glue-01.mp4"),
                         {sound.begin() + 48000 * 5, sound.begin() + 48000 * 45}, {});
         test::writeSound(folder_.file("lavalier.wav"), sound, {});
-        // Work that goes on until it is told to stop.
         answer_.setInterval(20);
     }
     void dropBoth() {
@@ -93,6 +92,7 @@ class NothingLost : public ::testing::Test {
         ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 20000));
         ASSERT_TRUE(w.waitQuiet());
     }
+    /// Work that goes on until it is told to stop.
     void workUntilStopped() {
         w.window.session().work().start(QStringLiteral("Writing"), [](const JobControl& job) {
             while (!job.stopRequested()) std::this_thread::yield();

@@ -90,7 +90,7 @@ void HandOverDesk::look() {
 }
 
 bool HandOverDesk::openToAttention() const {
-    return running_ || (run_ && count(FileState::Failed) + count(FileState::Stopped) > 0);
+    return running_ || (run_ && unfinished() > 0);
 }
 
 void HandOverDesk::startOver() {
@@ -166,6 +166,10 @@ void HandOverDesk::planAnew() {
 std::size_t HandOverDesk::count(FileState state) const {
     return static_cast<std::size_t>(std::count_if(
         results_.begin(), results_.end(), [&](const FileResult& r) { return r.state == state; }));
+}
+
+std::size_t HandOverDesk::unfinished() const {
+    return count(FileState::Failed) + count(FileState::Stopped);
 }
 
 std::size_t HandOverDesk::left() const {

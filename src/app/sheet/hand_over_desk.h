@@ -45,6 +45,8 @@ class HandOverDesk : public QObject {
     [[nodiscard]] bool running() const { return running_; }
     [[nodiscard]] bool begun() const { return run_ != nullptr; }
     [[nodiscard]] std::size_t count(FileState state) const;
+    /// Files that failed or were stopped: what tryAgain() writes.
+    [[nodiscard]] std::size_t unfinished() const;
     /// Of files that can be written and are not yet.
     [[nodiscard]] std::size_t left() const;
 

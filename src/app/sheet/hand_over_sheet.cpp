@@ -345,7 +345,9 @@ void HandOverSheet::teach() {
         [this] { return desk_.running() ? Fact{} : Fact{"nothing-runs"}; });
     verbs_.teach(
         Verb::TryAgain, [this] { desk_.tryAgain(); },
-        [this, idle] { return desk_.begun() && failed() > 0 ? idle() : Fact{"nothing-failed"}; });
+        [this, idle] {
+            return desk_.begun() && desk_.unfinished() > 0 ? idle() : Fact{"nothing-failed"};
+        });
     verbs_.teach(
         Verb::StartOver, [this] { desk_.startOver(); },
         [this, idle] { return desk_.begun() ? idle() : Fact{"nothing-written-yet"}; });
@@ -360,10 +362,6 @@ void HandOverSheet::teach() {
         [this, idle] {
             return desk_.reportPath().isEmpty() ? Fact{"nothing-written-yet"} : idle();
         });
-}
-
-std::size_t HandOverSheet::failed() const {
-    return desk_.count(FileState::Failed) + desk_.count(FileState::Stopped);
 }
 
 void HandOverSheet::begin(int take) {
@@ -442,7 +440,7 @@ void HandOverSheet::refresh() {
     verbs_.action(Verb::WriteFiles)
         ->setText(left == 1 ? tr("Write 1 file") : tr("Write %1 files").arg(left));
     write_->setVisible(!desk_.running() && !desk_.begun());
-    verbs_.action(Verb::TryAgain)->setText(tr("Try again (%1)").arg(failed()));
+    verbs_.action(Verb::TryAgain)->setText(tr("Try again (%1)").arg(desk_.unfinished()));
     verbs_.refresh();
     summary_->setText(summary());
     summary_->setProperty("attention", !desk_.begun() && !plan.problem().empty());

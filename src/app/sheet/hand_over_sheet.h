@@ -47,7 +47,6 @@ class HandOverSheet : public QWidget {
     void addNameRow();
     void addActions();
     void teach();
-    [[nodiscard]] std::size_t failed() const;
     void chooseFolder();
     void refresh();
     void showMenu(const QPoint& at);

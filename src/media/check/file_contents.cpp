@@ -8,7 +8,6 @@
 #include <exception>
 #include <mutex>
 #include <thread>
-#include <utility>
 
 #include "media/check/picture_digester.h"
 #include "media/read/av_handles.h"
@@ -79,7 +78,7 @@ class SoundWorker {
   public:
     explicit SoundWorker(std::map<int, SampleReader>& readers)
         : readers_(readers), thread_([this] { run(); }) {}
-    ~SoundWorker() { end(); }
+    ~SoundWorker() { join(); }
     SoundWorker(const SoundWorker&) = delete;
     SoundWorker& operator=(const SoundWorker&) = delete;
 
@@ -90,18 +89,22 @@ class SoundWorker {
         av_packet_move_ref(waiting_.back().get(), packet);
         changed_.notify_all();
     }
-    /// Waits until all of it is decoded.
+    /// Waits until all of it is decoded. Throws what decoding threw.
     void end() {
+        join();
+        if (thrown_) std::rethrow_exception(thrown_);
+    }
+
+  private:
+    void join() {
         {
             const std::lock_guard lock(mutex_);
             ended_ = true;
         }
         changed_.notify_all();
         if (thread_.joinable()) thread_.join();
-        if (thrown_) std::rethrow_exception(std::exchange(thrown_, nullptr));
     }
 
-  private:
     void run() {
         for (;;) {
             av::Packet packet;
