@@ -12,6 +12,7 @@
 #include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <utility>
 
 #include "app/sheet/hand_over_files.h"
 #include "app/sheet/hand_over_row.h"
@@ -124,7 +125,8 @@ QPushButton* HandOverSheet::addChoice(QHBoxLayout* row, const QString& name, con
     b->setToolTip(tip);
     b->setAccessibleName(tr("%1: %2").arg(name, text));
     row->addWidget(b);
-    connect(b, &QPushButton::clicked, this, [this, change] { desk_.change(change); });
+    connect(b, &QPushButton::clicked, this,
+            [this, change = std::move(change)] { desk_.change(change); });
     choices_.push_back({b, std::move(is)});
     return b;
 }
