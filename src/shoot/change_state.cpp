@@ -23,19 +23,32 @@ void changeEdit(ShootState& s, int take, const std::function<void(TakeEdit&)>& c
 }
 
 bool dropDangling(ShootState& s) {
+    // Asked after every step: sorted, so that a long shoot is quick.
+    std::vector<std::pair<int, MediaKind>> there;
+    there.reserve(s.media.size());
+    for (const MediaItem& m : s.media) there.emplace_back(m.id, m.role);
+    std::sort(there.begin(), there.end());
     const auto is = [&](int id, MediaKind role) {
-        const MediaItem* m = s.item(id);
-        return m && m->role == role;
+        return std::binary_search(there.begin(), there.end(), std::pair{id, role});
     };
     const auto dangles = [&](const Tether& t) {
         return !is(t.take, MediaKind::Take) || !is(t.recording, MediaKind::Recording);
     };
     std::size_t gone = std::erase_if(s.tethers, dangles);
-    gone += std::erase_if(s.marks, [&](const Mark& m) { return !s.item(m.media); });
+    gone += std::erase_if(s.marks, [&](const Mark& m) {
+        return !is(m.media, MediaKind::Take) && !is(m.media, MediaKind::Recording);
+    });
     for (TakeEdit& e : s.edits) gone += std::erase_if(e.tethered, dangles);
     gone += std::erase_if(
         s.edits, [&](const TakeEdit& e) { return e.empty() || !is(e.take, MediaKind::Take); });
     return gone > 0;
+}
+
+bool leaveOutDangling(Shoot& shoot) {
+    ShootState sound = shoot.state();
+    if (!dropDangling(sound)) return false;
+    shoot.apply({{"leave-out-dangling"}, [sound](ShootState& s) { s = sound; }});
+    return true;
 }
 
 void replaceTethers(ShootState& s, int take, const std::vector<Tether>& with) {

@@ -7,7 +7,7 @@
 #include <string>
 #include <vector>
 
-#include "shoot/shoot_state.h"
+#include "shoot/shoot.h"
 
 namespace brisk {
 
@@ -24,5 +24,7 @@ void replaceTethers(ShootState& s, int take, const std::vector<Tether>& with);
 /// also those that were to be gone back to, marks and edits.
 /// \return whether there was any.
 bool dropDangling(ShootState& s);
+/// The same, of a shoot that comes from elsewhere: as a step of its own.
+bool leaveOutDangling(Shoot& shoot);
 
 }  // namespace brisk

@@ -8,6 +8,7 @@
 #include <stdexcept>
 
 #include "core/json_text.h"
+#include "shoot/change_state.h"
 #include "shoot/commands.h"
 #include "shoot/fact_json.h"
 #include "shoot/shoot_json.h"
@@ -243,6 +244,7 @@ Result<std::optional<FoundJournal>> readJournal(const fs::path& path, const std:
         for (std::size_t i = first; i < lines.size() && repeat(lines[i], found.shoot); ++i) {
             if (!lines[i].contains("amend")) ++found.steps;
         }
+        (void)leaveOutDangling(found.shoot);
         findMovedAlong(lines[0].value("project", ""), found);
         return found;
     } catch (const ordered_json::exception&) {

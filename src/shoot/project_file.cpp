@@ -124,9 +124,7 @@ Result<LoadedShoot> loadShoot(const std::string& path) {
                     {"history-does-not-fit", {{"file", fs::path(path).filename().string()}}});
             }
         }
-        ShootState sound = loaded.shoot.state();
-        if (dropDangling(sound)) {
-            loaded.shoot.apply({{"leave-out-dangling"}, [&](ShootState& s) { s = sound; }});
+        if (leaveOutDangling(loaded.shoot)) {
             loaded.warnings.push_back(
                 {"speaks-of-missing-files", {{"file", fs::path(path).filename().string()}}});
         }

@@ -3,6 +3,8 @@
 
 #include <algorithm>
 
+#include "shoot/change_state.h"
+
 namespace brisk {
 
 const char* stateText(TetherState s) {
@@ -178,16 +180,18 @@ Shoot::Shoot(std::vector<HistoryStep> steps, std::size_t at)
     for (const HistoryStep& s : steps_) noteIds(*s.state);
 }
 
-std::shared_ptr<ShootState> Shoot::next() {
+std::shared_ptr<const ShootState> Shoot::after(const Command& command) {
     auto state = std::make_shared<ShootState>(this->state());
     state->nextId = std::max(state->nextId, idsGiven_);
+    command.change(*state);
+    // What was begun before a step was undone may speak of files that it took away.
+    dropDangling(*state);
+    noteIds(*state);
     return state;
 }
 
 void Shoot::apply(const Command& command) {
-    auto changed = next();
-    command.change(*changed);
-    noteIds(*changed);
+    auto changed = after(command);
     steps_.resize(at_ + 1);
     steps_.push_back({command.label, std::move(changed)});
     ++at_;
@@ -195,9 +199,7 @@ void Shoot::apply(const Command& command) {
 
 void Shoot::amend(const Command& command) {
     if (!canUndo()) return apply(command);
-    auto changed = next();
-    command.change(*changed);
-    noteIds(*changed);
+    auto changed = after(command);
     steps_.resize(at_ + 1);
     steps_[at_] = {command.label, std::move(changed)};
 }

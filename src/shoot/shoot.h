@@ -78,9 +78,10 @@ class Shoot {
     [[nodiscard]] bool changedSinceSaved() const { return savedState_ != steps_[at_].state; }
 
   private:
-    /// The state in force, to be changed. Ids that were given once are not given again, even where
-    /// the step that gave them was undone: snapshots remember them.
-    [[nodiscard]] std::shared_ptr<ShootState> next();
+    /// The state in force with a command done to it, and nothing in it of files that are gone. Ids
+    /// that were given once are not given again, even where the step that gave them was undone:
+    /// snapshots remember them.
+    [[nodiscard]] std::shared_ptr<const ShootState> after(const Command& command);
     void noteIds(const ShootState& s) { idsGiven_ = std::max(idsGiven_, s.nextId); }
 
     std::vector<HistoryStep> steps_;

@@ -35,10 +35,9 @@ ordered_json estimateJson(const TetherEstimate& e) {
 TetherEstimate estimateFrom(const ordered_json& j) {
     TetherEstimate e;
     e.line = lineFrom(j);
-    const auto status = j.at("status").get<std::string>();
-    e.status = status == "matched"  ? MatchStatus::Matched
-               : status == "unsure" ? MatchStatus::Unsure
-                                    : MatchStatus::Unmatched;
+    e.status = oneOf<MatchStatus>(j.at("status"), {{"matched", MatchStatus::Matched},
+                                                   {"unsure", MatchStatus::Unsure},
+                                                   {"unmatched", MatchStatus::Unmatched}});
     e.polarity = wholeFrom(j.at("polarity"));
     e.confidence = j.at("confidence");
     e.method = j.at("method");
@@ -100,7 +99,8 @@ Tether tetherFrom(const ordered_json& j) {
 MediaItem mediaFrom(const ordered_json& j) {
     MediaItem m;
     m.id = wholeFrom(j.at("id"));
-    m.role = j.at("role") == "take" ? MediaKind::Take : MediaKind::Recording;
+    m.role = oneOf<MediaKind>(j.at("role"),
+                              {{"take", MediaKind::Take}, {"recording", MediaKind::Recording}});
     const auto& identity = j.contains("identity") ? j.at("identity") : j.at("fingerprint");
     // The middle is absent in files from before it was looked at.
     m.identity = {identity.at("bytes"), identity.at("sha1"), identity.value("sha1_middle", "")};

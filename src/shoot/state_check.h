@@ -6,9 +6,11 @@
 #pragma once
 
 #include <cstddef>
+#include <initializer_list>
 #include <nlohmann/json.hpp>
 #include <stdexcept>
 #include <string>
+#include <utility>
 
 #include "shoot/shoot_state.h"
 
@@ -29,6 +31,15 @@ std::size_t weightOf(const ShootState& state);
 
 /// A whole number that fits into an int; the library would convert others without a word.
 int wholeFrom(const nlohmann::ordered_json& j);
+
+/// What one of several words stands for. Throws UnsoundState for any other.
+template <class T>
+T oneOf(const nlohmann::ordered_json& j, std::initializer_list<std::pair<const char*, T>> words) {
+    for (const auto& [word, value] : words) {
+        if (j == word) return value;
+    }
+    throw UnsoundState("a word that means nothing here");
+}
 
 /// A time in a file beyond this, a third of a year, is damage.
 constexpr Seconds kFurthestTime{1e7};

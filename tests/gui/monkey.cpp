@@ -247,6 +247,7 @@ int run(int argc, char** argv) {
         events = monkey.events();
         if (QWidget* popup = QApplication::activePopupWidget()) popup->close();
     }
+    QDesktopServices::unsetUrlHandler(QStringLiteral("file"));
     int changed = 0;
     for (const auto& [path, hash] : before) changed += xxh3Of(path, {}).value_or("") != hash;
     std::printf("%ld events, seed %u, %d of %zu files changed\n", events, seed, changed,

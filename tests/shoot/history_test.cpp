@@ -2,6 +2,7 @@
 #include <gtest/gtest.h>
 
 #include "shoot/commands.h"
+#include "shoot/mark_commands.h"
 #include "shoot/shoot.h"
 #include "support/facts_text.h"
 
@@ -103,6 +104,19 @@ TEST_F(History, KnowsWhetherItIsSaved) {
 TEST_F(History, TheSameFileIsNotAddedTwice) {
     shoot.apply(commands::addMedia({item("/card/press-02.mov", MediaKind::Take)}));
     EXPECT_EQ(shoot.state().media.size(), 2u);
+}
+
+// A mark that was settling, a search that was running, while its file was taken away again.
+TEST_F(History, NoStepSpeaksOfFilesThatAreGone) {
+    Shoot shoot;
+    shoot.apply(commands::addMedia({item("/card/press-01.mp4", MediaKind::Take),
+                                    item("/card/lavalier.wav", MediaKind::Recording)}));
+    const int take = shoot.state().media[0].id, recording = shoot.state().media[1].id;
+    shoot.undo();
+    shoot.apply(commands::addMark(shoot.state(), take, Seconds{1}));
+    EXPECT_TRUE(shoot.state().marks.empty());
+    shoot.apply(commands::takeMatches({foundTether(take, recording)}));
+    EXPECT_TRUE(shoot.state().tethers.empty());
 }
 
 }  // namespace

@@ -60,6 +60,8 @@ TEST_F(HostileProject, OneValueThatCannotBeIsEnough) {
     expectRefusedAt("/media/0/id", 1.5);
     expectRefusedAt("/media/0/id", "one");
     expectRefusedAt("/media/0/id", nullptr);
+    expectRefusedAt("/media/0/role", "taken");
+    expectRefusedAt("/tethers/0/found/status", "sure");
     expectRefusedAt("/media/0/absolute_path", 7);
     expectRefusedAt("/media/0/absolute_path", ordered_json(std::string(5000, 'a')));
     expectRefusedAt("/media/0/absolute_path", ordered_json(std::string("a\0b", 3)));
@@ -147,6 +149,26 @@ TEST_F(HostileProject, JournalsAreDataFromElsewhereToo) {
         EXPECT_EQ(found.error().code, ErrorCode::BadProject);
         EXPECT_EQ(test::bytesOf(path), text + "\n") << "left as it is";
     }
+}
+
+// Found by the fuzz targets: what a journal leads to held what a saved shoot may not.
+TEST_F(HostileProject, WhatAJournalLeadsToCanBeSavedAndIsTheSame) {
+    ordered_json base = good_;
+    base["media"][1]["role"] = base["media"][1]["role"] == "take" ? "recording" : "take";
+    base["media"][0]["role"] = base["media"][0]["role"] == "take" ? "recording" : "take";
+    const ordered_json head{{"format", "brisk-tether-journal"},
+                            {"schema", 2},
+                            {"id", "x"},
+                            {"project", ""},
+                            {"base", base}};
+    test::writeBytes(folder_.file("j"), head.dump() + "\n");
+    const auto found = readJournal(folder_.file("j"), "");
+    ASSERT_TRUE(found && *found);
+    ASSERT_TRUE(saveProject((*found)->shoot, folder_.file("day.brisk"), {}));
+    const auto back = loadShoot(folder_.file("day.brisk"));
+    ASSERT_TRUE(back);
+    EXPECT_EQ(back->shoot.state().tethers, (*found)->shoot.state().tethers);
+    EXPECT_FALSE(findFact(back->warnings, "speaks-of-missing-files"));
 }
 
 }  // namespace

@@ -1,14 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Every system call of a save fails once, each in its turn: what was there is whole, or what is new
 // is, and nothing half-written is left. This program stands between the store and the system.
-#include <dlfcn.h>
-#include <fcntl.h>
 #include <gtest/gtest.h>
-#include <sys/uio.h>
-#include <unistd.h>
 
 #include <cerrno>
-#include <cstdarg>
 #include <string>
 #include <vector>
 
@@ -17,66 +12,8 @@
 #include "shoot/project_file.h"
 #include "store/atomic_file.h"
 #include "support/facts_text.h"
+#include "support/failing_calls.h"
 #include "support/temp_folder.h"
-
-namespace {
-
-int failingCall = 0;  // the call that fails, counted from 1; 0 = none
-int failWith = ENOSPC;
-int calls = 0;
-bool counting = false;
-std::vector<std::string> made;
-
-/// Notes a call. \return whether it is the one that fails.
-bool fails(const char* name) {
-    if (!counting) return false;
-    made.emplace_back(name);
-    if (++calls != failingCall) return false;
-    errno = failWith;
-    return true;
-}
-
-template <class Function>
-Function* real(const char* name) {
-    return reinterpret_cast<Function*>(dlsym(RTLD_NEXT, name));
-}
-
-}  // namespace
-
-extern "C" {
-int open(const char* path, int flags, ...) {
-    va_list rest;
-    va_start(rest, flags);
-    const mode_t mode = (flags & O_CREAT) ? va_arg(rest, mode_t) : 0;
-    va_end(rest);
-    static auto* const call = real<int(const char*, int, ...)>("open");
-    return (flags & O_CREAT) && fails("create") ? -1 : call(path, flags, mode);
-}
-int fsync(int fd) {
-    static auto* const call = real<int(int)>("fsync");
-    return fails("fsync") ? -1 : call(fd);
-}
-ssize_t write(int fd, const void* data, size_t bytes) {
-    static auto* const call = real<ssize_t(int, const void*, size_t)>("write");
-    return fails("write") ? -1 : call(fd, data, bytes);
-}
-ssize_t writev(int fd, const iovec* parts, int count) {
-    static auto* const call = real<ssize_t(int, const iovec*, int)>("writev");
-    return fails("write") ? -1 : call(fd, parts, count);
-}
-int rename(const char* from, const char* to) {
-    static auto* const call = real<int(const char*, const char*)>("rename");
-    return fails("rename") ? -1 : call(from, to);
-}
-int renameat2(int a, const char* from, int b, const char* to, unsigned flags) {
-    static auto* const call = real<int(int, const char*, int, const char*, unsigned)>("renameat2");
-    return fails("rename") ? -1 : call(a, from, b, to, flags);
-}
-int link(const char* from, const char* to) {
-    static auto* const call = real<int(const char*, const char*)>("link");
-    return fails("link") ? -1 : call(from, to);
-}
-}
 
 namespace brisk {
 namespace {
@@ -84,13 +21,13 @@ namespace {
 /// Lets the n-th call fail while `work` runs. \return what it gave.
 template <class Work>
 auto whileFailing(int n, int with, Work work) {
-    failingCall = n;
-    failWith = with;
-    calls = 0;
-    made.clear();
-    counting = true;
+    test::FailingCalls& f = test::failingCalls();
+    f = {};
+    f.failing = n;
+    f.with = with;
+    f.counting = true;
     auto result = work();
-    counting = false;
+    f.counting = false;
     return result;
 }
 
@@ -109,7 +46,7 @@ TEST(FailingDisk, ASaveKeepsTheOldShootOrTheNewOneWhole) {
             ASSERT_TRUE(saveProject(shootNamed("old.mp4"), path, {}));
             const auto saved =
                 whileFailing(n, with, [&] { return saveProject(shootNamed("new.mp4"), path, {}); });
-            all = calls < n;  // nothing failed any more
+            all = test::failingCalls().calls < n;  // nothing failed any more
             const auto back = loadShoot(path);
             ASSERT_TRUE(back) << "call " << n << ": " << back.error().fact;
             const std::string& holds = back->shoot.state().media.front().path;
@@ -131,7 +68,7 @@ TEST(FailingDisk, ANewFileIsThereWholeOrNotAtAll) {
         const auto made = whileFailing(n, EIO, [&] {
             return writeNewFile(folder.file("clean.otio"), std::string(5000, 'x'));
         });
-        all = calls < n;
+        all = test::failingCalls().calls < n;
         EXPECT_EQ(folder.count(), made ? 1u : 0u) << "call " << n;
         if (made) {
             EXPECT_EQ(test::bytesOf(made->string()).size(), 5000u);
@@ -145,7 +82,8 @@ TEST(FailingDisk, ANameIsGivenToWhatIsOnTheDiskOnly) {
     const test::TempFolder folder;
     ASSERT_TRUE(whileFailing(
         0, 0, [&] { return saveProject(shootNamed("a.mp4"), folder.file("day.brisk"), {}); }));
-    const auto first = [](const char* name, std::size_t from = 0) {
+    const auto& made = test::failingCalls().made;
+    const auto first = [&](const char* name, std::size_t from = 0) {
         for (std::size_t i = from; i < made.size(); ++i) {
             if (made[i] == name) return i;
         }

@@ -170,6 +170,7 @@ void Session::putMark(int media, Seconds time, bool exactly) {
                 onset ? scan->rate.seconds(first + static_cast<std::int64_t>(*onset)) + start
                       : time;
             return [this, media, time, settled, found = onset.has_value()] {
+                if (!state().item(media)) return;  // meanwhile taken away
                 apply(commands::addMark(state(), media, settled));
                 const Seconds by = settled - time;
                 emit said(!found ? tr("No onset is near: the mark stays where it was put.")
@@ -225,6 +226,7 @@ std::vector<HandedTake> Session::handedTakes(const std::vector<int>& takes) cons
 }
 
 void Session::addNote(const QString& sentence) {
+    notes_.removeAll(sentence);  // said anew, it is the newest
     notes_ << sentence;
     emit notesChanged();
 }

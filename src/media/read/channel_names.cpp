@@ -6,9 +6,22 @@
 #include <algorithm>
 #include <pugixml.hpp>
 
+#include "media/read/media_limits.h"
 #include "media/read/wav_header.h"
 
 namespace brisk {
+namespace {
+
+/// Not longer than a name is, and no letter cut in two.
+std::string shortened(std::string name) {
+    if (name.size() <= limits::kMaxChannelName) return name;
+    auto end = limits::kMaxChannelName;
+    while (end > 0 && (static_cast<unsigned char>(name[end]) & 0xC0) == 0x80) --end;
+    name.resize(end);
+    return name;
+}
+
+}  // namespace
 
 std::vector<std::string> channelNamesIn(const std::string& ixml, int channels) {
     pugi::xml_document notes;
@@ -19,7 +32,8 @@ std::vector<std::string> channelNamesIn(const std::string& ixml, int channels) {
         ++count;  // where it has no index, its place in the list is one
         const int index = track.child("INTERLEAVE_INDEX").text().as_int(count);
         if (index < 1 || index > channels) continue;
-        names[static_cast<std::size_t>(index - 1)] = track.child("NAME").text().as_string();
+        names[static_cast<std::size_t>(index - 1)] =
+            shortened(track.child("NAME").text().as_string());
     }
     const bool none = std::all_of(names.begin(), names.end(),
                                   [](const std::string& name) { return name.empty(); });

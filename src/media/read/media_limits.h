@@ -24,6 +24,8 @@ constexpr int kMaxPacketsToFirst = 4000;
 constexpr Seconds kMaxFreeSilence{600};
 /// Time references beyond a week are damage: they count from a midnight.
 constexpr Seconds kMaxTimeReference{7 * 86400.0};
+/// Of the name of a channel, bytes; a longer one is cut.
+constexpr std::size_t kMaxChannelName = 128;
 /// A float sample beyond this, 96 dB over full scale, is no sound.
 constexpr float kMaxSample = 65536;
 
