@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <mutex>
+#include <tuple>
 
 #include "align/assemble/recorder_files.h"
 #include "core/guarded.h"
@@ -77,17 +78,22 @@ void note(std::vector<Error>& problems, const Error& e) {
 }
 
 /// What the recordings answered for one take, the surest first; those that could not are left out.
+/// Where confidence is at its end, what it rests on decides; where that is equal, too, the files'
+/// names: never the order in which they were given.
 std::vector<RankedMatch> ranked(const Answers& answers, std::size_t take, std::size_t takes,
-                                std::size_t recordings) {
+                                const std::vector<const SoundScan*>& recordings) {
     std::vector<RankedMatch> out;
-    for (std::size_t r = 0; r < recordings; ++r) {
+    for (std::size_t r = 0; r < recordings.size(); ++r) {
         const auto& a = answers[r * takes + take];
         if (a && *a) out.push_back({r, **a});
     }
-    std::stable_sort(out.begin(), out.end(), [](const RankedMatch& a, const RankedMatch& b) {
-        return std::pair(a.estimate.status, -a.estimate.confidence) <
-               std::pair(b.estimate.status, -b.estimate.confidence);
-    });
+    const auto rank = [&](const RankedMatch& m) {
+        const TetherEstimate& e = m.estimate;
+        return std::tuple(e.status, -e.confidence, -e.evidence.stack * e.evidence.share,
+                          e.evidence.log10PValue, recordings[m.recording]->info.path);
+    };
+    std::stable_sort(out.begin(), out.end(),
+                     [&](const RankedMatch& a, const RankedMatch& b) { return rank(a) < rank(b); });
     return out;
 }
 
@@ -188,17 +194,19 @@ class WholeSearch {
             const std::scoped_lock one(telling_);
             answers_[k] = std::move(answer);
             if (++asked_[t] < recordings_.size()) return;
-            all = ranked(answers_, t, takes_.size(), recordings_.size());
+            all = ranked(answers_, t, takes_.size(), recordings_);
         }
         if (!all.empty()) place(t, std::move(all));
     }
 
     /// Puts a take's answers together.   Threads: any.
     void place(std::size_t t, std::vector<RankedMatch> all) {
+        std::vector<Error> unreadable;
         auto places = guarded(takes_[t]->info.path, [&] {
-            return takePlaces(*takes_[t], recordings_, all, job_.withReport({}));
+            return takePlaces(*takes_[t], recordings_, all, unreadable, job_.withReport({}));
         });
         const std::scoped_lock one(telling_);
+        for (const Error& e : unreadable) note(out_.problems, e);
         if (!places) {
             if (places.error().code == ErrorCode::Cancelled) return;
             note(out_.problems, places.error());

@@ -37,8 +37,8 @@ struct Laid {
 class Microphone {
   public:
     Microphone(const SoundScan& take, const std::vector<const SoundScan*>& recordings,
-               const JobControl& job)
-        : take_(take), recordings_(recordings), job_(job) {}
+               std::vector<Error>& unreadable, const JobControl& job)
+        : take_(take), recordings_(recordings), unreadable_(unreadable), job_(job) {}
 
     void add(const RankedMatch& r) {
         laid_.push_back({{r.recording, r.estimate}, recordings_[r.recording]});
@@ -112,7 +112,10 @@ class Microphone {
             if (after ? continuesExactly(here, other) : continuesExactly(other, here)) {
                 // Two recorders that were started together stamp alike; sound knows better.
                 auto wrong = liesElsewhere(i, r, rest, after);
-                if (!wrong) return tl::unexpected(wrong.error());
+                if (!wrong) {
+                    if (isOthers(wrong.error())) continue;
+                    return tl::unexpected(wrong.error());
+                }
                 if (*wrong) continue;
                 laid_.push_back(continued(i, r, after));
                 laid_.back().place.estimate.reason = {
@@ -127,13 +130,23 @@ class Microphone {
             if (gap && *gap > rest.length() + kSearchBeyond) continue;
             if (gap && *gap < -kSearchBeyond) continue;
             auto found = lookFor(i, r, rest, after);
-            if (!found) return tl::unexpected(found.error());
+            if (!found) {
+                if (isOthers(found.error())) continue;
+                return tl::unexpected(found.error());
+            }
             if (*found) {
                 laid_.push_back(std::move(**found));
                 return {};
             }
         }
         return {};
+    }
+
+    /// A recording that cannot be read, noted: it says nothing, and hinders none of the others.
+    bool isOthers(const Error& e) {
+        if (e.code == ErrorCode::Cancelled || e.path == take_.info.path) return false;
+        unreadable_.push_back(e);
+        return true;
     }
 
     /// The place that a file has which touches another, from that one's line.
@@ -247,6 +260,7 @@ class Microphone {
 
     const SoundScan& take_;
     const std::vector<const SoundScan*>& recordings_;
+    std::vector<Error>& unreadable_;
     const JobControl& job_;
     std::vector<Laid> laid_;
 };
@@ -256,7 +270,7 @@ class Microphone {
 Result<std::vector<TakePlace>> takePlaces(const SoundScan& take,
                                           const std::vector<const SoundScan*>& recordings,
                                           const std::vector<RankedMatch>& ranked,
-                                          const JobControl& job) {
+                                          std::vector<Error>& unreadable, const JobControl& job) {
     const RankedMatch& best = ranked.front();
     if (best.estimate.status != MatchStatus::Matched) {
         return std::vector<TakePlace>{{best.recording, best.estimate}};
@@ -273,7 +287,7 @@ Result<std::vector<TakePlace>> takePlaces(const SoundScan& take,
                        (!m.covers(candidate.reach()) || m.contradicts(candidate));
             });
         if (same == microphones.end()) {
-            microphones.emplace_back(take, recordings, job).add(r);
+            microphones.emplace_back(take, recordings, unreadable, job).add(r);
         } else if (!same->contradicts(candidate)) {
             same->add(r);
         } else if (same == microphones.begin() && !contradicted) {

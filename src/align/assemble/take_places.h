@@ -3,7 +3,8 @@
 /// All recordings that one take lies on: those of one recorder that continue each other, and other
 /// microphones that ran at the same time.
 ///
-///     for (const TakePlace& p : *takePlaces(take, recordings, ranked, job)) use(p.estimate);
+///     for (const TakePlace& p : *takePlaces(take, recordings, ranked, unreadable, job))
+///     use(p.estimate);
 #pragma once
 
 #include <vector>
@@ -32,11 +33,13 @@ struct TakePlace {
 ///   that touch by their time stamps, or by what was measured to within 2 ms, share one line: no
 ///   sample is lost or heard twice between them.
 /// - Two files that one recorder made at different times cannot both be right: then nothing is
-/// sure. \param ranked  the surest first; at least one. Errors: CannotRead, Cancelled.   Threads:
-/// safe.
+///   sure.
+/// \param ranked  the surest first; at least one.
+/// \param unreadable  recordings that could not be read are added; the others count all the same.
+/// Errors: CannotRead of the take, Cancelled.   Threads: safe.
 Result<std::vector<TakePlace>> takePlaces(const SoundScan& take,
                                           const std::vector<const SoundScan*>& recordings,
                                           const std::vector<RankedMatch>& ranked,
-                                          const JobControl& job);
+                                          std::vector<Error>& unreadable, const JobControl& job);
 
 }  // namespace brisk

@@ -161,37 +161,35 @@ bool preferStamped(std::vector<Tested>& tested, const std::optional<StampPlace>&
     return false;
 }
 
-struct Rivals {
-    std::vector<Rival> places;
-    double strongest = 0;
+/// Another place, and how near it comes to the best.
+struct RivalPlace {
+    Rival place;
+    double strength = 0;
 };
 
-/// The other places, and how near the strongest of them comes to the best.
-Rivals rivalsOf(const std::vector<Tested>& tested, Seconds scratchStart) {
+std::vector<RivalPlace> rivalsOf(const std::vector<Tested>& tested, Seconds scratchStart) {
     const Tested& best = tested.front();
-    Rivals out;
+    std::vector<RivalPlace> out;
     for (std::size_t i = 1; i < tested.size(); ++i) {
         const Tested& other = tested[i];
         if (samePlace(best.match, other.match)) continue;
-        out.strongest = std::max(out.strongest, rivalStrength(best.match, other.match));
-        out.places.push_back(rivalAt(other.match.line, scratchStart, other.weight, best.weight));
+        out.push_back({rivalAt(other.match.line, scratchStart, other.weight, best.weight),
+                       rivalStrength(best.match, other.match)});
     }
     return out;
 }
 
-/// A place that belongs to another part of the same take is no rival.
-void dropOwnParts(Rivals& rivals, const std::vector<MatchedRange>& parts, Seconds scratchStart) {
+/// A place that belongs to another part of the same take is no rival. Those that are left count as
+/// they do without a jump.
+void dropOwnParts(std::vector<RivalPlace>& rivals, const std::vector<MatchedRange>& parts,
+                  Seconds scratchStart) {
     if (parts.size() < 2) return;
-    std::erase_if(rivals.places, [&](const Rival& r) {
+    std::erase_if(rivals, [&](const RivalPlace& r) {
         return std::any_of(parts.begin(), parts.end(), [&](const auto& p) {
-            return std::fabs((onTakeTime(p.match.line, scratchStart).offset - r.offset).value) <
-                   kSameSeconds;
+            const Seconds there = onTakeTime(p.match.line, scratchStart).offset;
+            return std::fabs((there - r.place.offset).value) < kSameSeconds;
         });
     });
-    rivals.strongest = 0;
-    for (const auto& r : rivals.places) {
-        rivals.strongest = std::max(rivals.strongest, ratioOfDb(r.relativeDb));
-    }
 }
 
 }  // namespace
@@ -215,13 +213,17 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
 
     const Seconds scratchStart = reader.take().info.soundStartInTake();
     const bool byStamps = preferStamped(*tested, stamps, scratchStart);
-    Rivals rivals = rivalsOf(*tested, scratchStart);
+    auto rivals = rivalsOf(*tested, scratchStart);
     auto parts = findJumps(reader, tested->front().match, job.part(0.9, 1.0));
     if (!parts) return tl::unexpected(parts.error());
     dropOwnParts(rivals, *parts, scratchStart);
     TetherEstimate e = estimateFrom(*parts, scratchStart);
-    e.rivals = std::move(rivals.places);
-    judge(*parts, rivals.strongest, e);
+    double strongest = 0;
+    for (const RivalPlace& r : rivals) {
+        e.rivals.push_back(r.place);
+        strongest = std::max(strongest, r.strength);
+    }
+    judge(*parts, strongest, e);
     add(e.reason, jumpFacts(e.segments));
     if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});
     return e;

@@ -130,5 +130,15 @@ TEST_F(MatchAll, WithoutRecordingsNothingIsSaid) {
     EXPECT_TRUE(m.problems.empty());
 }
 
+// A card copied twice: the evidence is the same, and so is the answer, whichever comes first.
+TEST_F(MatchAll, WhatIsEquallySureDoesNotDependOnTheOrderOfFiles) {
+    const auto talk = test::babble(70, 48000, 31);
+    recordings = {shoot.recording(talk), shoot.recording(talk)};
+    const auto forth = matchAll(all(takes, false), all(recordings, false), {}, 2, {});
+    const auto back = matchAll(all(takes, false), all(recordings, true), {}, 2, {});
+    EXPECT_EQ(forth.byTake[0].front().estimate.status, MatchStatus::Matched);
+    EXPECT_EQ(forth.byTake[0].front().recording, 1 - back.byTake[0].front().recording);
+}
+
 }  // namespace
 }  // namespace brisk

@@ -125,5 +125,26 @@ TEST_F(TakePlacesTest, OneRecorderCannotHaveMadeBothAtDifferentTimes) {
         << places[0].estimate.reason;
 }
 
+// Its card was pulled after it had been read: the others go on from each other all the same.
+TEST_F(TakePlacesTest, ARecordingThatIsGoneHindersNoOther) {
+    const auto end = static_cast<std::int64_t>(48000 * 60 + seam_);
+    files_ = {shoot_.recording(samples(talk_, 0, seam_), stamped(48000 * 60)),
+              shoot_.recording(test::babble(30, 48000, 62), stamped(end)),
+              shoot_.recording(samples(talk_, seam_, talk_.size()), stamped(end))};
+    const SoundScan take =
+        shoot_.take(test::sum(cut(talk_, 20, 60), test::whiteNoise(40, 48000, 0.004, 9)));
+    const auto first = matchPair(take, files_[0], {}, {});
+    ASSERT_TRUE(first && first->status == MatchStatus::Matched);
+    std::filesystem::remove(files_[1].info.path);
+    std::vector<Error> unreadable;
+    const auto places =
+        takePlaces(take, {&files_[0], &files_[1], &files_[2]}, {{0, *first}}, unreadable, {});
+    ASSERT_TRUE(places);
+    ASSERT_EQ(places->size(), 2u);
+    EXPECT_EQ((*places)[1].recording, 2u);
+    ASSERT_FALSE(unreadable.empty()) << "it is said";
+    EXPECT_EQ(unreadable.front().path, files_[1].info.path);
+}
+
 }  // namespace
 }  // namespace brisk

@@ -69,5 +69,14 @@ TEST_F(Jumps, NoneWhereTheRestIsOnlyDrownedInNoise) {
     EXPECT_NEAR(e.line.offset.value, 20, 1e-4);
 }
 
+// The whole take lies elsewhere once more, in noise: half as strong, and beyond chance.
+TEST_F(Jumps, DoNotMakeAnotherPlaceWeaker) {
+    const auto take = cut(day, 20, 100);
+    const auto again = test::sum(take, test::whiteNoise(80, 48000, 0.03, 5));
+    const auto e = shoot.match(take, joined(joined(cut(day, 0, 62), cut(day, 62.3, 120)), again));
+    EXPECT_EQ(e.status, MatchStatus::Unsure) << e.reason;
+    EXPECT_NE(sentence(e.reason).find("more than one place"), std::string::npos) << e.reason;
+}
+
 }  // namespace
 }  // namespace brisk
