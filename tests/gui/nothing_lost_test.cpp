@@ -221,5 +221,27 @@ TEST_F(NothingLost, WhatIsDroppedIsCopiedNeverMoved) {
     EXPECT_TRUE(w.waitQuiet());
 }
 
+/// Whether this program holds that file open.
+bool heldOpen(const std::string& path) {
+    std::error_code ec;
+    for (const auto& fd : std::filesystem::directory_iterator("/proc/self/fd", ec)) {
+        if (std::filesystem::read_symlink(fd.path(), ec) == path) return true;
+    }
+    return false;
+}
+
+TEST(Card, CanBeEjectedWhileATakeIsLookedAt) {
+    test::TempFolder folder;
+    const auto day = test::babble(20, 48000, 7);
+    const std::string take = std::filesystem::canonical(folder.path()).string() + "/press-01.mp4";
+    test::writeTake(take, day, {});
+    WindowDriver d;
+    d.drop({q(take)});
+    ASSERT_TRUE(d.waitQuiet());
+    ASSERT_TRUE(QTest::qWaitFor([&] { return d.take() != 0; }));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !heldOpen(take); }, 60000))
+        << "what only lies on the screen holds no file";
+}
+
 }  // namespace
 }  // namespace brisk

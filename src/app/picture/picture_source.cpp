@@ -28,7 +28,8 @@ struct PictureSource::Readers {
 PictureSource::PictureSource(QObject* parent)
     : QObject(parent),
       readers_(std::make_unique<Readers>()),
-      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { answer(r); })) {}
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { answer(r); },
+                                                      [this] { readers_->open.reset(); })) {}
 
 PictureSource::~PictureSource() = default;
 
@@ -37,10 +38,10 @@ void PictureSource::ask(const QString& path, Seconds takeTime, int maxWidth) {
 }
 
 bool PictureSource::open(const Request& r) {
-    if (readers_->path == r.path && readers_->maxWidth == r.maxWidth && readers_->open) return true;
-    readers_->cache.clear();
+    const bool same = readers_->path == r.path;
+    if (!same || readers_->maxWidth != r.maxWidth) readers_->cache.clear();
     readers_->maxWidth = r.maxWidth;
-    if (readers_->path == r.path && readers_->open) return true;
+    if (same && readers_->open) return true;
     readers_->path = r.path;
     readers_->open.reset();
     auto reader = PictureReader::open(r.path.toStdString());

@@ -13,7 +13,8 @@ constexpr std::size_t kMaxKept = 600;
 ThumbSource::ThumbSource(int width, QObject* parent)
     : QObject(parent),
       width_(width),
-      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); })) {}
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); },
+                                                      [this] { open_.reset(); })) {}
 
 ThumbSource::~ThumbSource() = default;
 

@@ -5,7 +5,8 @@ namespace brisk::app {
 
 SampleSource::SampleSource(QObject* parent)
     : QObject(parent),
-      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { answer(r); })) {
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { answer(r); },
+                                                      [this] { reader_.reset(); })) {
     qRegisterMetaType<std::shared_ptr<const SampleStretch>>();
 }
 

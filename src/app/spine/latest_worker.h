@@ -8,6 +8,7 @@
 #pragma once
 
 #include <QtGlobal>
+#include <chrono>
 #include <condition_variable>
 #include <functional>
 #include <mutex>
@@ -22,8 +23,11 @@ namespace brisk::app {
 template <class Request>
 class LatestWorker {
   public:
-    explicit LatestWorker(std::function<void(const Request&)> work)
-        : work_(std::move(work)), thread_([this] { run(); }) {}
+    /// \param letGo  called on the worker's thread when nothing was asked for a while: what holds
+    ///               files open lets go of them, so that a card can be ejected.
+    explicit LatestWorker(std::function<void(const Request&)> work,
+                          std::function<void()> letGo = {})
+        : work_(std::move(work)), letGo_(std::move(letGo)), thread_([this] { run(); }) {}
     ~LatestWorker() {
         {
             const std::lock_guard lock(mutex_);
@@ -51,10 +55,19 @@ class LatestWorker {
 
   private:
     void run() {
+        bool holds = false;  // something was opened since it let go
         for (;;) {
             std::unique_lock lock(mutex_);
-            wake_.wait(lock, [&] { return ending_ || waiting_; });
+            const auto wanted = [&] { return ending_ || waiting_; };
+            if (letGo_ && holds && !wake_.wait_for(lock, kIdle, wanted)) {
+                lock.unlock();
+                letGo_();
+                holds = false;
+                continue;
+            }
+            wake_.wait(lock, wanted);
             if (ending_) return;
+            holds = true;
             const Request r = std::move(*waiting_);
             waiting_.reset();
             lock.unlock();
@@ -66,7 +79,9 @@ class LatestWorker {
         }
     }
 
+    static constexpr std::chrono::seconds kIdle{2};
     std::function<void(const Request&)> work_;
+    std::function<void()> letGo_;
     mutable std::mutex mutex_;
     std::condition_variable wake_;
     std::optional<Request> waiting_;

@@ -25,6 +25,7 @@
 #include "app/map/day_map.h"
 #include "app/sheet/hand_over_sheet.h"
 #include "app/style/colours.h"
+#include "app/window/dropped_files.h"
 #include "app/window/header_bar.h"
 #include "app/window/history_menu.h"
 #include "app/window/key_page.h"
@@ -243,20 +244,16 @@ bool MainWindow::saveByDialog() {
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
-    if (!e->mimeData()->hasUrls()) return;
+    if (!holdsFiles(*e->mimeData())) return;
     // Never "move": the other program would take the original away.
     e->setDropAction(Qt::CopyAction);
     e->accept();
 }
 
 void MainWindow::dropEvent(QDropEvent* e) {
-    QStringList paths;
-    for (const QUrl& u : e->mimeData()->urls()) {
-        if (u.isLocalFile()) paths << u.toLocalFile();
-    }
     e->setDropAction(Qt::CopyAction);
     e->accept();
-    takeIn(paths);
+    filesOf(*e->mimeData(), this, [this](const QStringList& paths) { takeIn(paths); });
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* e) {
