@@ -10,7 +10,9 @@
 
 #include "dsp/plain_lag.h"
 #include "features/sound_scan.h"
+#include "media/read/picture_reader.h"
 #include "media/read/probe.h"
+#include "media/read/sound_reader.h"
 #include "media/read/wav_header.h"
 #include "support/facts_text.h"
 #include "support/made_wav.h"
@@ -262,6 +264,68 @@ TEST_F(HostileMedia, EveryReadCanBeStopped) {
     const auto got = reader->read(block);
     ASSERT_FALSE(got);
     EXPECT_EQ(got.error().code, ErrorCode::Cancelled);
+}
+
+TEST_F(HostileMedia, SixtyFourBitsAreReadAsTheyAre) {
+    std::string samples;
+    for (int n = 0; n < 4800; ++n) {
+        const double v = 0.25 * std::sin(n * 0.05);
+        samples +=
+            test::littleBytes(static_cast<std::uint64_t>(static_cast<std::int64_t>(v * 9.2e18)), 8);
+    }
+    auto reader = SoundReader::open(wav({48000, 1, 1, 64}, samples));
+    ASSERT_TRUE(reader) << reader.error().fact;
+    std::vector<float> got(4800);
+    ASSERT_EQ(reader->read(got).value_or(0), 4800u);
+    for (int n = 0; n < 4800; n += 100) {
+        EXPECT_NEAR(got[static_cast<std::size_t>(n)], 0.25 * 9.2 / 9.223372 * std::sin(n * 0.05),
+                    1e-6);
+    }
+}
+
+TEST_F(HostileMedia, AStreamThatNeverDecodesIsGivenUp) {
+    const std::string path = folder_.file("press-01.mp4");
+    test::writeTake(path, test::babble(20, 48000, 5), {});
+    std::string bytes = test::bytesOf(path);
+    const auto data = bytes.find("mdat"), index = bytes.find("moov");
+    ASSERT_LT(data, index);
+    std::fill(bytes.begin() + static_cast<long>(data) + 4,
+              bytes.begin() + static_cast<long>(index) - 4, '\xff');
+    test::writeBytes(path, bytes);
+    const auto info = probe(path);
+    EXPECT_TRUE(!info || !info->warnings.empty()) << "it is refused, or says what is wrong";
+    const auto scan = scanSound(path, {}, {});
+    ASSERT_FALSE(scan);
+    EXPECT_NE(sentence(scan.error().fact).find("press-01.mp4"), std::string::npos)
+        << scan.error().fact;
+}
+
+TEST_F(HostileMedia, MoreStreamsThanAnyCameraHasAreRefused) {
+    std::string maps;
+    for (int n = 0; n < 129; ++n) maps += " -map 0";
+    const std::string path = folder_.file("many.mka");
+    test::ffmpeg("-f lavfi -i anullsrc=d=0.1:r=8000" + maps + " -c:a pcm_s16le " + path);
+    const auto info = probe(path);
+    ASSERT_FALSE(info);
+    EXPECT_EQ(info.error().fact.id, "too-many-streams") << info.error().fact;
+}
+
+TEST_F(HostileMedia, APictureOfFourGigapixelsIsNotDecoded) {
+    const std::string path = folder_.file("wall.avi");
+    test::ffmpeg(
+        "-f lavfi -i testsrc=s=64x36:r=25:d=1 -f lavfi -i anoisesrc=d=1:r=48000 -c:v "
+        "mjpeg -c:a pcm_s16le " +
+        path);
+    std::string bytes = test::bytesOf(path);
+    // The frame header of each picture: marker, length, bits, height, width.
+    const std::string marker = "\xff\xc0";
+    for (auto at = bytes.find(marker); at != std::string::npos; at = bytes.find(marker, at + 2)) {
+        bytes.replace(at + 5, 4, "\xff\xdc\xff\xdc");
+    }
+    test::writeBytes(path, bytes);
+    EXPECT_TRUE(probe(path)) << "its sound is as good as before";
+    auto pictures = PictureReader::open(path);
+    EXPECT_TRUE(!pictures || !pictures->at(Seconds{0.5}, 640));
 }
 
 }  // namespace
