@@ -125,7 +125,7 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
     for (const auto& p : *placed) {
         if (p.estimate.status != MatchStatus::Matched) {
             w.attention = true;
-            console.say(cameras[p.take] + " is not handed over: " + sentence(p.estimate.reason));
+            console.say(cameras[p.take] + " is not exported: " + sentence(p.estimate.reason));
             continue;
         }
         if (!p.estimate.oneLineHolds()) {
@@ -169,7 +169,7 @@ Result<Work> fromProject(const Options& o, const Console& console) {
     for (const int id : state.ids(MediaKind::Take)) {
         if (state.stateOf(id) != TetherState::Tethered) {
             w.attention = true;
-            console.say(state.item(id)->path + " is not handed over: it is " +
+            console.say(state.item(id)->path + " is not exported: it is " +
                         stateText(state.stateOf(id)) + ".");
             continue;
         }

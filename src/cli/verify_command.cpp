@@ -182,7 +182,7 @@ int verify(const Options& o, const Console& console) {
 
 Run addVerify(CLI::App& sub) {
     auto o = std::make_shared<Options>();
-    sub.add_option("file", o->file, "A video that was handed over")->required();
+    sub.add_option("file", o->file, "A video that was exported")->required();
     sub.add_option("--clean", o->clean, "The recording its sound came from")->required();
     auto* take = sub.add_option("--take", o->take,
                                 "The take it was made of: tells whether picture and sound still "

@@ -155,10 +155,10 @@ std::string htmlReport(const HandedOverShoot& shoot) {
     }
     std::string sum = std::to_string(shoot.plan.takes.size()) + " takes, " +
                       std::to_string(written) + " files written";
-    if (marked > 0) sum += ", " + std::to_string(marked) + " of them not as meant";
+    if (marked > 0) sum += ", " + std::to_string(marked) + " of them check failed";
     if (failed > 0) sum += ", " + std::to_string(failed) + " not written";
     std::string out = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" +
-                      name + ": hand-over</title>\n<style>" + kReportStyle +
+                      name + ": export</title>\n<style>" + kReportStyle +
                       "</style></head><body>\n<h1>" + name + "</h1>\n<p>" + sum + ". " + today() +
                       ".</p>\n";
     for (const HandedTake& h : shoot.plan.takes) out += takeSection(h, shoot);

@@ -20,9 +20,9 @@ code { font-size: 11px; color: #625c50; word-break: break-all; }
 figure { display: inline-block; margin: 0 10px 0 0; } figcaption { font-size: 12px; }
 .attention { color: #a83a2a; }
 svg { display: block; } svg text { font-size: 12px; fill: #625c50; }
-.camera { fill: #69717b; } .clean { fill: #cf860c; } .ink { stroke: #20262b; }
+.camera { fill: #69717b; } .clean { fill: #b87503; } .ink { stroke: #20262b; }
 .hair { stroke: #dcd4c3; } .away { fill: #dcd4c3; fill-opacity: 0.6; }
-.dot { fill: #cf860c; } .faint { fill: #dcd4c3; }
+.dot { fill: #b87503; } .faint { fill: #dcd4c3; }
 )";
 
 }  // namespace brisk

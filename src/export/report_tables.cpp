@@ -16,7 +16,7 @@ using nlohmann::ordered_json;
 const char* stateOf(const FileResult& r) {
     switch (r.state) {
         case FileState::Written:
-            return r.problem.empty() ? "written" : "written, not as meant";
+            return r.problem.empty() ? "written" : "written, check failed";
         case FileState::Stopped:
             return "stopped";
         case FileState::Failed:

@@ -24,7 +24,7 @@ Routing routingOf(const SoundScan& scan, const HeardChannels& heard);
 /// A channel as a person knows it, from 0: "3 Lavalier Ines", or "3" where it has no name.
 std::string channelWords(const HeardSound& sound, int channel);
 
-/// What it does, for a sentence: "left channel in both ears".
+/// What it does, for a sentence: "left channel on both sides".
 Fact routingFact(const SoundScan& scan, const HeardChannels& heard);
 
 /// Applies a routing to whole frames. Shape: interleaved; `out` has frames times rows.

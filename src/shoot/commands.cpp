@@ -228,6 +228,7 @@ Command joinTakes(const ShootState& now, const std::vector<ContinuedTake>& joins
                     }
                 }
                 for (const ContinuedTake& c : joins) shareLines(s, c.after);
+                for (const ContinuedTake& c : joins) hearAlike(s, c.after);
             }};
 }
 

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 #include <tuple>
 
 #include "shoot/change_state.h"
@@ -74,6 +75,28 @@ void shareLines(ShootState& s, int take) {
     };
     for (std::size_t i = 1; i < all.size(); ++i) lay(i, i - 1);
     for (std::size_t i = all.size() - 1; i > 0; --i) lay(i - 1, i);
+}
+
+void hearAlike(ShootState& s, int take) {
+    const auto all = s.oneWith(take);
+    std::set<int> heard;  // the recordings of the one that has most of them: a microphone's files
+    for (const auto& [id, at] : all) {
+        std::set<int> own;
+        for (const Tether* t : s.tethersOf(id)) {
+            if (!t->beside && t->state() != TetherState::Loose) own.insert(t->recording);
+        }
+        if (own.size() > heard.size()) heard = std::move(own);
+    }
+    for (const auto& [id, at] : all) {
+        const auto isHeard = [&](const Tether& t) { return heard.contains(t.recording); };
+        std::vector<Tether> own;
+        for (const Tether* t : s.tethersOf(id)) own.push_back(*t);
+        if (std::none_of(own.begin(), own.end(), isHeard)) continue;
+        for (Tether& t : own) t.beside = !isHeard(t);
+        // The first is the one that is worked on.
+        std::stable_partition(own.begin(), own.end(), isHeard);
+        replaceTethers(s, id, own);
+    }
 }
 
 }  // namespace brisk

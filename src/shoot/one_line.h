@@ -17,4 +17,8 @@ Seconds startIn(const std::vector<std::pair<int, Seconds>>& all, int take);
 /// neighbour's, for an ear to confirm.
 void shareLines(ShootState& s, int take);
 
+/// Takes that are one are heard by the same microphone, where they lie on it: else it would change
+/// in the middle.
+void hearAlike(ShootState& s, int take);
+
 }  // namespace brisk

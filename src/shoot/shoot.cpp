@@ -10,17 +10,17 @@ namespace brisk {
 const char* stateText(TetherState s) {
     switch (s) {
         case TetherState::Offered:
-            return "offered";
+            return "found";
         case TetherState::NeedsAnEar:
-            return "needs an ear";
+            return "unsure";
         case TetherState::Tethered:
             return "tethered";
         case TetherState::Slipped:
-            return "slipped";
+            return "moved";
         case TetherState::Loose:
             break;
     }
-    return "loose";
+    return "no place";
 }
 
 TetherState Tether::state() const {

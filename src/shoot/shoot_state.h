@@ -25,7 +25,7 @@ enum class TetherState {
     Slipped,     ///< Was tethered, and is away from that place.
 };
 
-/// "loose", "offered", "needs an ear", "tethered", "slipped".
+/// "no place", "found", "unsure", "tethered", "moved".
 const char* stateText(TetherState s);
 
 struct MediaItem {

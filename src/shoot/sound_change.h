@@ -2,7 +2,7 @@
 /// \file
 /// What a person changed about a sound, for the history.
 ///
-///     soundChange(before, after)    // {"camera-blended"}: "camera's sound blended under"
+///     soundChange(before, after)    // {"camera-blended"}: "camera's sound mixed in"
 #pragma once
 
 #include "core/fact.h"

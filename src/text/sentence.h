@@ -4,7 +4,7 @@
 /// reports and, translated, the window.
 ///
 ///     sentence({"windows-agree", {{"agreeing", 14}, {"used", 15}, {"within_ms", 0.2}}})
-///     // "14 of 15 windows agree within 0.2 ms"
+///     // "14 of 15 spots agree within 0.2 ms"
 ///
 /// A phrase holds arguments in braces: {used} as it is; {at:clock1} a time with one digit of a
 /// second; {by:slip} milliseconds; {drift:fixed1} one digit after the point; {n:grouped} in groups

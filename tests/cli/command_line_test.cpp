@@ -159,9 +159,9 @@ TEST_F(CommandLine, ExportsTheTetheredTakesOfASavedShoot) {
     ASSERT_TRUE(saveProject(shoot.state(), folder.file("day.brisk")));
     const auto loose =
         runCli({"export", "--project", folder.file("day.brisk"), "--out", folder.file("out")});
-    EXPECT_EQ(loose.exitCode, 1) << "offered is not tethered";
+    EXPECT_EQ(loose.exitCode, 1) << "found is not tethered";
     EXPECT_TRUE(loose.json().at("written").empty());
-    EXPECT_NE(loose.err.find("offered"), std::string::npos);
+    EXPECT_NE(loose.err.find("found"), std::string::npos);
     shoot.apply(commands::lock(shoot.state(), 1));
     ASSERT_TRUE(saveProject(shoot.state(), folder.file("day.brisk")));
     const auto r = runCli(

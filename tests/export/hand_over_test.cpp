@@ -44,7 +44,7 @@ class HandOver : public ::testing::Test {
             t.locked = true;
             t.line = t.found.line = {{4.0 + 15 * n}, {0}};
             t.found.status = MatchStatus::Matched;
-            t.found.reason = {{"said", {{"text", "7 of 7 windows agree within 0.1 ms."}}}};
+            t.found.reason = {{"said", {{"text", "7 of 7 spots agree within 0.1 ms."}}}};
             for (int k = 0; k < 7; ++k) t.found.slips.push_back({{k + 0.5}, {1e-5 * k}, k != 3});
             state_.tethers.push_back(t);
         }
@@ -113,7 +113,7 @@ TEST_F(HandOver, WritesWhatThePlanSays) {
               "2026-03-03%20001%20press-01.mov");
     const std::string html = test::bytesOf(run.results()[8].path);
     EXPECT_NE(html.find("<h1>A day &amp; &lt;more&gt;</h1>"), std::string::npos);
-    for (const char* part : {"3 takes, 8 files written", "7 of 7 windows agree", "SHA-256",
+    for (const char* part : {"3 takes, 8 files written", "7 of 7 spots agree", "SHA-256",
                              "200 pictures identical", "<figure>", "Slip along the take"}) {
         EXPECT_NE(html.find(part), std::string::npos) << part;
     }
@@ -382,9 +382,9 @@ TEST_F(HandOver, AFileThatIsNotAsMeantIsMarkedAndNotHidden) {
     results[0].problem = {
         {"sound-away-from-tether", {{"track", Fact{"clean-sound"}}, {"at", 3.0}, {"by", 0.002}}}};
     const HandedOverShoot shoot{run.plan(), results};
-    EXPECT_NE(htmlReport(shoot).find("1 of them not as meant"), std::string::npos);
-    EXPECT_NE(csvReport(shoot).find("\"written, not as meant\""), std::string::npos);
-    EXPECT_NE(jsonReport(shoot).find("written, not as meant"), std::string::npos);
+    EXPECT_NE(htmlReport(shoot).find("1 of them check failed"), std::string::npos);
+    EXPECT_NE(csvReport(shoot).find("\"written, check failed\""), std::string::npos);
+    EXPECT_NE(jsonReport(shoot).find("written, check failed"), std::string::npos);
 }
 
 }  // namespace

@@ -88,7 +88,7 @@ TEST_F(SoundAlone, IsAsLongAsTheTakeToTheSampleAndInItsPlace) {
         EXPECT_NE(tagsOf(written->path).find("Clean sound of press-02.mov"), std::string::npos);
     }
     EXPECT_EQ(sentence(describeSound(plan(SoundFormat::Wav))),
-              "As long as the take, on the picture's clock: clean sound, mono, in both ears, "
+              "As long as the take, on the picture's clock: clean sound, mono, in both channels, "
               "broadcast WAV, 24-bit, 48 kHz.");
 }
 

@@ -55,8 +55,8 @@ TEST_F(BadInputInTheWindow, EachBadFileHasItsSentenceAndTheGoodOnesStay) {
                              "gone.wav is not there any more"}) {
         EXPECT_TRUE(notes(w).contains(QLatin1String(says))) << says;
     }
-    ASSERT_TRUE(w.press(QStringLiteral("Understood")));
-    EXPECT_FALSE(w.button(QStringLiteral("Understood")));
+    ASSERT_TRUE(w.press(QStringLiteral("Dismiss")));
+    EXPECT_FALSE(w.button(QStringLiteral("Dismiss")));
 }
 
 TEST_F(BadInputInTheWindow, AWavCutInTheMiddleIsUsedAndSaysSo) {
@@ -76,7 +76,7 @@ TEST_F(BadInputInTheWindow, AFileThatVanishesBeforeWriting) {
     WindowDriver w;
     matchGoodFiles(w);
     std::filesystem::remove(path("rec.wav"));
-    w.press(QStringLiteral("Hand over…"));
+    w.press(QStringLiteral("Export…"));
     w.window.handOver().setFolder(q("out"));
     ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     ASSERT_TRUE(w.waitQuiet());
@@ -102,7 +102,7 @@ TEST_F(BadInputInTheWindow, AFolderThatCannotBeWritten) {
     WindowDriver w;
     matchGoodFiles(w);
     test::writeBytes(path("blocked"), "");
-    w.press(QStringLiteral("Hand over…"));
+    w.press(QStringLiteral("Export…"));
     w.window.handOver().setFolder(q("blocked"));
     ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     ASSERT_TRUE(w.waitQuiet());
@@ -126,8 +126,8 @@ TEST_F(BadInputInTheWindow, AForeignRecordingIsSaidToHaveNoPlace) {
     ASSERT_TRUE(w.waitQuiet());
     ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
     ASSERT_TRUE(w.waitQuiet());
-    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("loose: no place was found")));
-    EXPECT_FALSE(w.button(QStringLiteral("Hand over…"))->isEnabled());
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("no place found")));
+    EXPECT_FALSE(w.button(QStringLiteral("Export…"))->isEnabled());
 }
 
 }  // namespace

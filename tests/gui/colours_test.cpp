@@ -33,8 +33,10 @@ TEST_P(EveryTheme, TextCanBeRead) {
 
 TEST_P(EveryTheme, TheTwoSoundsStandOut) {
     const Colours& c = colours();
-    EXPECT_GE(contrast(c.camera, c.paper), 2.5);
-    EXPECT_GE(contrast(c.clean, c.paper), 2.5);
+    for (const QColor& meant : {c.camera, c.clean, c.action, c.attention}) {
+        EXPECT_GE(contrast(meant, c.paper), 3) << meant.name().toStdString();
+        EXPECT_GE(contrast(meant, c.raised), 3) << meant.name().toStdString();
+    }
 }
 
 INSTANTIATE_TEST_SUITE_P(Themes, EveryTheme, ::testing::Values(Theme::Day, Theme::Night));

@@ -79,11 +79,11 @@ class WholeShoot : public ::testing::Test {
 
 TEST_F(WholeShoot, AFolderIsDroppedAndOneCommandPutsEveryTakeInItsPlace) {
     EXPECT_EQ(map().day().shelf.size(), 3u);
-    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("3 loose"));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("3 no place"));
     match();
     ASSERT_EQ(map().day().takes.size(), 2u);
     EXPECT_EQ(map().day().shelf, std::vector<int>{take("door.mp4")});
-    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 found, 1 no place"));
     const QRectF first = map().boxOf(take("sewing-01.mp4"));
     const QRectF second = map().boxOf(take("sewing-02.mp4"));
     EXPECT_NEAR(map().axis().timeAt(first.left() - 16).value, 10, 0.2);
@@ -132,10 +132,10 @@ TEST_F(WholeShoot, TheListFindsFiltersAndSorts) {
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("1 of 3 takes")));
     find->clear();
     app::TakeFilter f;
-    f.state = TetherState::Loose;
+    f.show = app::TakeFilter::Show::NoPlace;
     panel.model().setFilter(f);
     EXPECT_EQ(panel.model().listedTakes(), std::vector<int>{take("door.mp4")});
-    f.state.reset();
+    f.show = app::TakeFilter::Show::All;
     f.order = app::TakeFilter::Order::Place;
     panel.model().setFilter(f);
     EXPECT_EQ(panel.model().listedTakes(),
@@ -144,35 +144,34 @@ TEST_F(WholeShoot, TheListFindsFiltersAndSorts) {
 
 TEST_F(WholeShoot, AllThatAreSureAreTetheredInOneStepAndOneUndo) {
     match();
-    ASSERT_TRUE(w.press(QStringLiteral("Tether all that are sure (2)")));
-    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 tethered, 1 loose"));
+    ASSERT_TRUE(w.press(QStringLiteral("Tether all found (2)")));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 tethered, 1 no place"));
     EXPECT_EQ(sentence(session().shoot().undoLabel()), "Tether 2 takes");
     w.press(QStringLiteral("Undo"));
-    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 found, 1 no place"));
 }
 
 TEST_F(WholeShoot, OneJumpsToWhatNeedsAnEar) {
     match();
-    EXPECT_EQ(w.button(QStringLiteral("Go to the next take that needs an ear")), nullptr);
+    EXPECT_EQ(w.button(QStringLiteral("Go to the next take to listen to")), nullptr);
     session().apply(commands::moveClean(session().state(), take("sewing-02.mp4"), milliseconds(3)));
     w.window.choose(take("sewing-01.mp4"));
-    ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear")));
+    ASSERT_TRUE(w.press(QStringLiteral("Go to the next take to listen to")));
     EXPECT_EQ(w.take(), take("sewing-02.mp4"));
 }
 
 TEST_F(WholeShoot, WhatNeedsAnEarIsFilteredOutAndResolved) {
     match();
     session().apply(commands::moveClean(session().state(), take("sewing-02.mp4"), milliseconds(3)));
-    ASSERT_TRUE(w.press(QStringLiteral("all")));
-    ASSERT_TRUE(trigger(QStringLiteral("needs an ear")));
-    EXPECT_EQ(w.window.takePanel().model().listedTakes(), std::vector<int>{take("sewing-02.mp4")});
+    ASSERT_TRUE(w.press(QStringLiteral("to check 2")));
+    EXPECT_EQ(w.window.takePanel().model().listedTakes(),
+              (std::vector<int>{take("sewing-01.mp4"), take("sewing-02.mp4")}));
     w.window.choose(take("sewing-02.mp4"));
     ASSERT_TRUE(w.press(QStringLiteral("Back to the found place")));
-    EXPECT_TRUE(w.window.takePanel().model().listedTakes().empty()) << "nothing needs one any more";
-    ASSERT_TRUE(w.press(QStringLiteral("needs an ear")));
-    ASSERT_TRUE(trigger(QStringLiteral("all")));
-    ASSERT_TRUE(w.press(QStringLiteral("Tether all that are sure (2)")));
-    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 tethered, 1 loose"));
+    ASSERT_TRUE(w.press(QStringLiteral("Tether all found (2)")));
+    EXPECT_TRUE(w.window.takePanel().model().listedTakes().empty()) << "nothing is to check";
+    ASSERT_TRUE(w.press(QStringLiteral("all 3")));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("2 tethered, 1 no place"));
 }
 
 TEST_F(WholeShoot, OneReturnsToASnapshotWholeOrForOneTake) {
@@ -249,7 +248,7 @@ TEST_F(WholeShoot, AShootThatWasNeverSavedIsOfferedAfterACrash) {
         EXPECT_EQ(after.window.session().state().media.size(), 4u);
         EXPECT_EQ(QString::fromStdString(sentence(after.window.session().shoot().undoLabel())),
                   state);
-        EXPECT_EQ(after.window.takePanel().counts(), QLatin1String("2 offered, 1 loose"));
+        EXPECT_EQ(after.window.takePanel().counts(), QLatin1String("2 found, 1 no place"));
     }
     QFile::remove(left);
 }

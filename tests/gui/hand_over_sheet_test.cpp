@@ -52,7 +52,7 @@ class HandOverSheet : public ::testing::Test {
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
         w.waitQuiet();
         session().lockSure(session().state().ids(MediaKind::Take));
-        EXPECT_TRUE(w.press(QStringLiteral("Hand over…")));
+        EXPECT_TRUE(w.press(QStringLiteral("Export…")));
         w.window.handOver().setFolder(QString::fromStdString(folder_.file("out")));
     }
     app::Session& session() { return w.window.session(); }
@@ -75,7 +75,7 @@ TEST_F(HandOverSheet, PlannedNamedWrittenWithOneFailureTriedAgainAndReported) {
     EXPECT_EQ(desk().plan().files.size(), 3u) << "all that are tethered";
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("are free.")));
     ASSERT_TRUE(w.press(QStringLiteral("sound alone: FLAC")));
-    ASSERT_TRUE(w.press(QStringLiteral("beside them: report")));
+    ASSERT_TRUE(w.press(QStringLiteral("also write: report")));
     ASSERT_EQ(desk().plan().files.size(), 7u);
     pattern().setFocus();
     pattern().selectAll();
@@ -117,7 +117,7 @@ TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
     ASSERT_TRUE(session().document().save(project));
     ASSERT_TRUE(w.press(QStringLiteral("video: none")));
     ASSERT_TRUE(w.press(QStringLiteral("sound alone: WAV")));
-    ASSERT_TRUE(w.press(QStringLiteral("beside them: edit list (EDL)")));
+    ASSERT_TRUE(w.press(QStringLiteral("also write: edit list (EDL)")));
     desk().change([](HandOverChoice& c) { c.pattern = "{take} for the cut"; });
     desk().write();
     ASSERT_TRUE(w.waitQuiet());
@@ -129,7 +129,7 @@ TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
     WindowDriver other;
     other.window.takeIn({project});
     ASSERT_TRUE(other.waitQuiet());
-    ASSERT_TRUE(other.press(QStringLiteral("Hand over…")));
+    ASSERT_TRUE(other.press(QStringLiteral("Export…")));
     const HandOverChoice& c = other.window.handOver().desk().choice();
     EXPECT_EQ(c.folder, folder_.file("out"));
     EXPECT_EQ(c.pattern, "{take} for the cut");
@@ -195,7 +195,7 @@ TEST_F(HandOverSheet, OneTakeOnlyAndWhatTheContainerDoesNotTakeIsNotOffered) {
     // The sheet closes without losing anything; another take shows itself.
     ASSERT_TRUE(w.press(QStringLiteral("Back")));
     EXPECT_TRUE(w.window.bench().isVisible());
-    w.press(QStringLiteral("Hand over…"));
+    w.press(QStringLiteral("Export…"));
     w.window.choose(session().state().ids(MediaKind::Take)[1]);
     EXPECT_TRUE(w.window.bench().isVisible());
 }

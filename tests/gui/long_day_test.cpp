@@ -74,7 +74,7 @@ TEST_F(LongDay, OneCommandPutsEveryTakeInItsPlaceOrRefusesIt) {
     w.drop({QString::fromStdString(folder_)});
     ASSERT_TRUE(QTest::qWaitFor([&] { return session().state().media.size() == 14; }, 60000));
     ASSERT_TRUE(w.waitQuiet(600000));
-    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("12 loose"));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("12 no place"));
     ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
     ASSERT_TRUE(w.waitQuiet(600000));
 
@@ -122,12 +122,12 @@ TEST_F(LongDay, OneCommandPutsEveryTakeInItsPlaceOrRefusesIt) {
 
     // What needs an ear is gone to and confirmed, then all that are sure are tethered at once.
     if (ear > 0) {
-        ASSERT_TRUE(w.press(QStringLiteral("Go to the next take that needs an ear")));
+        ASSERT_TRUE(w.press(QStringLiteral("Go to the next take to listen to")));
         EXPECT_EQ(nameOf(s.item(w.take())->path), "bench-05.mp4");
         ASSERT_TRUE(w.press(QStringLiteral("Tether")));
     }
-    ASSERT_TRUE(w.press(QStringLiteral("Tether all that are sure (%1)").arg(placed)));
-    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("10 tethered, 2 loose"));
+    ASSERT_TRUE(w.press(QStringLiteral("Tether all found (%1)").arg(placed)));
+    EXPECT_EQ(w.window.takePanel().counts(), QLatin1String("10 tethered, 2 no place"));
 }
 
 }  // namespace

@@ -229,6 +229,7 @@ TEST_F(Placing, TheDistanceMovesWhatIsHeardAndLeavesTheMatch) {
     w.waitQuiet();
     const double match = tether().line.offset.value;
     QLineEdit& metres = field(QStringLiteral("Distance from the subject to the camera, in metres"));
+    w.openStepOf(&metres);
     metres.setFocus();
     QTest::keyClicks(&metres, QStringLiteral("12 m"));
     QTest::keyClick(&metres, Qt::Key_Return);
@@ -267,8 +268,8 @@ TEST_F(Placing, EachWayOfListeningIsChosenByItsButton) {
     auto& player = w.window.bench().player();
     const std::pair<const char*, Listen> ways[] = {{"camera", Listen::Camera},
                                                    {"clean", Listen::Clean},
-                                                   {"split", Listen::Split},
-                                                   {"flip", Listen::Flip},
+                                                   {"one in each ear", Listen::Split},
+                                                   {"in turns", Listen::Flip},
                                                    {"both", Listen::Both}};
     w.press(QStringLiteral("Play or stop"));
     for (const auto& [text, way] : ways) {
@@ -278,7 +279,7 @@ TEST_F(Placing, EachWayOfListeningIsChosenByItsButton) {
         EXPECT_TRUE(player.playing()) << "it goes on playing";
     }
     EXPECT_TRUE(player.hearing().loudnessMatched);
-    ASSERT_TRUE(w.press(QStringLiteral("level")));
+    ASSERT_TRUE(w.press(QStringLiteral("same loudness")));
     EXPECT_FALSE(player.hearing().loudnessMatched);
     w.press(QStringLiteral("Play or stop"));
     EXPECT_FALSE(player.playing());

@@ -84,13 +84,13 @@ class Day {
         if (takes.empty()) return takeCardIn();  // it was undone
         if (below(3) == 0) window.choose(takes[static_cast<std::size_t>(below(int(takes.size())))]);
         static constexpr Verb kDone[] = {
-            Verb::FindMatches,  Verb::Tether,      Verb::Tether,     Verb::Loosen,
-            Verb::TetherSure,   Verb::FrameLater,  Verb::FrameOn,    Verb::MillisecondEarlier,
-            Verb::SampleLater,  Verb::SampleLater, Verb::Undo,       Verb::Redo,
-            Verb::MarkCamera,   Verb::MarkClean,   Verb::KeepAndCut, Verb::Cut,
-            Verb::DropPiece,    Verb::BringBack,   Verb::TrimStart,  Verb::TrimEnd,
-            Verb::KeepShared,   Verb::KeepWhole,   Verb::LayByHand,  Verb::BackToFound,
-            Verb::NearestClaps, Verb::SearchAgain, Verb::Save,       Verb::Save,
+            Verb::FindMatches,  Verb::Tether,      Verb::Tether,    Verb::Loosen,
+            Verb::TetherSure,   Verb::FrameLater,  Verb::FrameOn,   Verb::MillisecondEarlier,
+            Verb::SampleLater,  Verb::SampleLater, Verb::Undo,      Verb::Redo,
+            Verb::MarkCamera,   Verb::MarkClean,   Verb::StepTrim,  Verb::Cut,
+            Verb::DropPiece,    Verb::BringBack,   Verb::TrimStart, Verb::TrimEnd,
+            Verb::KeepShared,   Verb::KeepWhole,   Verb::LayByHand, Verb::BackToFound,
+            Verb::NearestClaps, Verb::SearchAgain, Verb::Save,      Verb::Save,
             Verb::WholeTake,    Verb::Play};
         if (below(14) == 0) return handOver();
         // The first of them that can be done.

@@ -55,7 +55,7 @@ void handOver(MainWindow& w, const QDir& out) {
     const QTemporaryDir folder;
     w.session().apply(commands::keep(w.session().state(), w.bench().take(), {{{4.3}, {31}}},
                                      w.session().view(w.bench().take()).whole, "trim-start"));
-    press(w, QStringLiteral("Hand over…"));
+    press(w, QStringLiteral("Export…"));
     auto& desk = w.handOver().desk();
     desk.change([&](brisk::HandOverChoice& c) {
         c.folder = folder.path().toStdString();
@@ -189,7 +189,7 @@ int main(int argc, char** argv) {
     sound.toLoudness = true;
     w.session().setSound({}, sound);
     w.bench().seam().zoomToPlayhead(2.4);
-    w.bench().showSound();
+    w.bench().openStep(Step::Sound);
     (void)QTest::qWaitFor([&] { return w.session().view(take).sound->level.lufs > -70; }, 60000);
     shoot(w, out.filePath(QStringLiteral("sound.png")));
     w.session().apply(commands::keep(w.session().state(), take,

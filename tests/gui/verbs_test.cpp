@@ -80,8 +80,8 @@ TEST_F(VerbsTest, EveryKeyReallyPressedDoesIt) {
     // These ask for a file first.
     const std::set<Verb> dialogs{Verb::AddFiles, Verb::Open, Verb::Save};
     // These open a menu, change what the others need, or take the bench away: last, in this order.
-    const std::vector<Verb> apart{Verb::Tether,      Verb::Loosen,     Verb::Undo, Verb::Redo,
-                                  Verb::SearchAgain, Verb::KeepAndCut, Verb::Keys, Verb::HandOver};
+    const std::vector<Verb> apart{Verb::Tether,      Verb::Loosen, Verb::Undo,    Verb::Redo,
+                                  Verb::SearchAgain, Verb::Keys,   Verb::HandOver};
     const auto isApart = [&](Verb v) {
         return std::find(apart.begin(), apart.end(), v) != apart.end();
     };
@@ -129,7 +129,7 @@ TEST_F(VerbsTest, WhatCannotBeDoneSaysWhy) {
     EXPECT_TRUE(verbs()
                     .action(Verb::FrameLater)
                     ->toolTip()
-                    .contains(QLatin1String("It is tethered: loosen it first.")));
+                    .contains(QLatin1String("It is tethered: untether it first.")));
 }
 
 // A key acts at once and evenly, however fast it comes.

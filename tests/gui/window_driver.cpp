@@ -32,17 +32,42 @@ void WindowDriver::drop(const QStringList& files) {
 }
 
 QPushButton* WindowDriver::button(const QString& text) {
-    for (auto* b : window.findChildren<QPushButton*>()) {
-        if ((b->text() == text || b->accessibleName() == text ||
-             b->accessibleDescription() == text) &&
-            b->isVisible())
-            return b;
+    // What can be seen already comes first.
+    for (const bool look : {false, true}) {
+        for (auto* b : window.findChildren<QPushButton*>()) {
+            if (b->text() != text && b->accessibleName() != text &&
+                b->accessibleDescription() != text)
+                continue;
+            if (look) openStepOf(b);
+            if (b->isVisible()) return b;
+        }
     }
     return nullptr;
 }
 
+void WindowDriver::openStepOf(QWidget* part) {
+    if (!window.bench().isVisible() || part->isVisible() || part->isHidden()) return;
+    auto& tray = window.bench().tray();
+    if (!tray.isAncestorOf(part)) return;
+    const app::Step was = tray.step();
+    for (const auto step :
+         {app::Step::Place, app::Step::Check, app::Step::Sound, app::Step::Trim}) {
+        tray.open(step);
+        if (part->isVisible()) return;
+    }
+    tray.open(was);
+}
+
 bool WindowDriver::press(const QString& text) {
     QPushButton* b = button(text);
+    if (!b) {
+        for (QAction* a :
+             window.findChild<QPushButton*>(QStringLiteral("shootName"))->menu()->actions()) {
+            if (a->text() != text || !a->isEnabled()) continue;
+            a->trigger();
+            return true;
+        }
+    }
     if (!b || !b->isEnabled()) return false;
     QTest::mouseClick(b, Qt::LeftButton);
     return true;

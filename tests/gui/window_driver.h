@@ -22,7 +22,10 @@ class WindowDriver {
     void drop(const QStringList& files);
     /// Presses the visible button with that text; false when there is none that can be pressed.
     bool press(const QString& text);
+    /// One that can be seen, when the tray is opened at its step where it is in the tray.
     [[nodiscard]] QPushButton* button(const QString& text);
+    /// Opens the step of the tray that shows this, as a person would who looks for it.
+    void openStepOf(QWidget* part);
     /// Waits until nothing runs any more.
     bool waitQuiet(int ms = 60000);
     /// All text of visible labels, joined.

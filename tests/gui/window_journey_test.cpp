@@ -58,19 +58,19 @@ TEST_F(Journey, FromTwoDroppedFilesToAFinishedVideoAndBack) {
     WindowDriver w;
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("Drop the files of both cards here")));
     gather(w);
-    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("loose: no place is known yet")));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("not searched")));
     EXPECT_FALSE(w.button(QStringLiteral("Tether"))) << "nothing on screen that does not work";
-    EXPECT_FALSE(w.button(QStringLiteral("Hand over…"))->isEnabled());
+    EXPECT_FALSE(w.button(QStringLiteral("Export…"))->isEnabled());
 
     ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
     ASSERT_TRUE(w.waitQuiet());
-    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("offered: nobody has confirmed it yet")));
-    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("windows within 0.1 ms")));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("found: check it")));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("spots agree within 0.1 ms")));
 
     ASSERT_TRUE(w.press(QStringLiteral("Tether")));
-    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("tethered: moves, trims and cuts")));
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("tethered")));
 
-    ASSERT_TRUE(w.press(QStringLiteral("Hand over…")));
+    ASSERT_TRUE(w.press(QStringLiteral("Export…")));
     w.window.handOver().setFolder(QString::fromStdString(out_.path()));
     EXPECT_TRUE(w.handOverWords().startsWith(QLatin1String("bench-01 clean.mov: about ")));
     EXPECT_TRUE(
@@ -106,7 +106,8 @@ TEST_F(Journey, SavesAndOpensAgain) {
         ASSERT_TRUE(w.waitQuiet());
         w.press(QStringLiteral("Tether"));
         ASSERT_TRUE(w.window.session().document().save(path));
-        EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("Tuesday")));
+        EXPECT_EQ(w.window.findChild<QPushButton*>(QStringLiteral("shootName"))->text(),
+                  QStringLiteral("Tuesday"));
     }
     WindowDriver w;
     w.window.takeIn({path});
@@ -152,7 +153,7 @@ TEST_F(Journey, WritingCanBeStopped) {
     gather(w);
     w.press(QStringLiteral("Find matches"));
     ASSERT_TRUE(w.waitQuiet());
-    w.press(QStringLiteral("Hand over…"));
+    w.press(QStringLiteral("Export…"));
     w.window.handOver().setFolder(QString::fromStdString(out_.path()));
     ASSERT_TRUE(w.press(QStringLiteral("Write 1 file")));
     ASSERT_TRUE(w.press(QStringLiteral("Stop")));

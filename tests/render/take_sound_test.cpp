@@ -79,9 +79,9 @@ TEST_F(TakeSoundTest, OfManyChannelsThoseThatWereChosenAreMixed) {
     SoundScan scan = *plan.clean[0].recording;
     scan.info.sounds[0].channelNames = {"Ines", "", "Bench", "Room"};
     EXPECT_EQ(sentence(routingFact(scan, {ChannelMap::Chosen, {0, 1, 2}})),
-              "channels 1 Ines, 2 and 3 Bench mixed, in both ears");
+              "channels 1 Ines, 2 and 3 Bench mixed, on both sides");
     EXPECT_EQ(sentence(routingFact(scan, {ChannelMap::Chosen, {3}})),
-              "channel 4 Room in both ears");
+              "channel 4 Room on both sides");
 }
 
 TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
@@ -113,7 +113,7 @@ TEST_F(TakeSoundTest, TracksOfARecordingAreMixedLikeChannels) {
     EXPECT_NEAR(frame({1, 3}).at(0), 0.125, 1e-7);
     EXPECT_NEAR(frame({}).at(0), 0.0125, 1e-7) << "all play: all mixed";
     EXPECT_EQ(sentence(routingFact(all, {ChannelMap::Chosen, {1, 2}})),
-              "channels 2 and 3 Bench mixed, in both ears");
+              "channels 2 and 3 Bench mixed, on both sides");
     EXPECT_EQ(sentence(routingFact(all, {})), "all 4 channels mixed");
 
     plan = planFor(tracks("third.mka", "-disposition:a 0 -disposition:a:2 default "));

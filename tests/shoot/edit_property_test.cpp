@@ -206,6 +206,31 @@ TEST_F(EditProperties, TakesThatAreOneStayOne) {
     EXPECT_GT(back, 50);
 }
 
+// Two halves of one take, each heard by another microphone at first.
+TEST(TakesThatAreOne, AreHeardByTheSameMicrophone) {
+    ShootState s;
+    for (int id = 1; id <= 5; ++id) {
+        s.media.push_back({id, std::to_string(id), MediaKind::Recording, {}});
+    }
+    const auto on = [&](int take, int recording, bool beside) {
+        Tether t;
+        t.take = take;
+        t.recording = recording;
+        t.found.status = MatchStatus::Matched;
+        t.beside = beside;
+        s.tethers.push_back(t);
+    };
+    on(1, 3, true);
+    on(1, 5, false);
+    // The second lies across two files of the lavalier, and on the recorder in the hand.
+    on(2, 3, false);
+    on(2, 4, false);
+    on(2, 5, true);
+    commands::joinTakes(s, {{1, 2, Seconds{20}, true}}).change(s);
+    EXPECT_EQ(s.tetherOf(1)->recording, 3);
+    for (const Tether& t : s.tethers) EXPECT_EQ(t.beside, t.recording == 5) << t.take;
+}
+
 TEST_F(EditProperties, UndoBringsBackTheIdenticalProject) {
     std::vector<std::string> states{text(shoot_.state())};
     const std::size_t first = shoot_.at();

@@ -30,6 +30,11 @@ fs::path frozen(const char* name) {
 
 class FrozenProject : public ::testing::TestWithParam<const char*> {};
 
+/// The first schema kept sentences, in the words of its time; since then facts are kept.
+std::string worded(const std::string& schema, const char* then, const char* now) {
+    return schema == "schema-1.brisk" ? then : now;
+}
+
 TEST_P(FrozenProject, OpensWithEverythingInIt) {
     auto loaded = loadShoot(frozen(GetParam()).string());
     ASSERT_TRUE(loaded) << loaded.error().fact;
@@ -44,8 +49,8 @@ TEST_P(FrozenProject, OpensWithEverythingInIt) {
     EXPECT_EQ(e.segments[1].startDoubt, Seconds{0.4});
     ASSERT_EQ(e.slips.size(), 2u);
     EXPECT_TRUE(e.slips[0].agrees);
-    EXPECT_EQ(sentence(e.reason),
-              "14 of 15 windows agree within 0.2 ms; the next best place is 12 dB weaker.");
+    EXPECT_EQ(sentence(e.reason), "14 of 15 " + worded(GetParam(), "windows", "spots") +
+                                      " agree within 0.2 ms; the next best place is 12 dB weaker.");
     EXPECT_EQ(s.tetherOf(2)->line.offset, Seconds{80.105}) << "moved by hand";
     EXPECT_EQ(s.sound.map, ChannelMap::Chosen);
     EXPECT_EQ(s.sound.channels, (std::vector<int>{0, 2}));
@@ -65,8 +70,8 @@ TEST_P(FrozenProject, KeepsItsHistoryInWords) {
     Shoot& shoot = loaded->shoot;
     EXPECT_EQ(sentence(shoot.redoLabel()), "Call clap first clap");
     if (sentence(shoot.undoLabel()) == "Treat bench-01.mp4 and bench-02.mp4 as one") shoot.undo();
-    const std::vector<std::string> steps{"Loosen bench-01.mp4", "Name the camera of 1 take",
-                                         "Cut bench-01.mp4"};
+    const std::vector<std::string> steps{worded(GetParam(), "Loosen", "Untether") + " bench-01.mp4",
+                                         "Name the camera of 1 take", "Cut bench-01.mp4"};
     for (const std::string& step : steps) {
         EXPECT_EQ(sentence(shoot.undoLabel()), step);
         shoot.undo();

@@ -37,15 +37,15 @@ class History : public ::testing::Test {
 };
 
 TEST_F(History, GoesThroughTheStatesInWords) {
-    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "loose");
+    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "no place");
     shoot.apply(commands::takeMatches({foundTether(take, recording)}));
-    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "offered");
+    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "found");
     shoot.apply(commands::lock(shoot.state(), take));
     EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "tethered");
     EXPECT_EQ(sentence(shoot.undoLabel()), "Tether press-02.mov");
     shoot.apply(commands::unlock(shoot.state(), take));
     shoot.apply(commands::moveClean(shoot.state(), take, milliseconds(2)));
-    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "slipped");
+    EXPECT_STREQ(stateText(shoot.state().stateOf(take)), "moved");
     EXPECT_EQ(sentence(shoot.undoLabel()), "Move the clean sound of press-02.mov by 2.0 ms");
 }
 

@@ -13,13 +13,13 @@ namespace {
 
 TEST(SoundChange, SaysWhatAPersonChanged) {
     const std::pair<std::function<void(SoundChoice&)>, const char*> changes[] = {
-        {[](SoundChoice& c) { c.camera = CameraSound::Blended; }, "camera's sound blended under"},
+        {[](SoundChoice& c) { c.camera = CameraSound::Blended; }, "camera's sound mixed in"},
         {[](SoundChoice& c) { c.camera = CameraSound::SecondTrack; },
          "camera's sound on a second track"},
-        {[](SoundChoice& c) { c.blendDb = -6; }, "camera's sound blended by \u22126.0 dB"},
+        {[](SoundChoice& c) { c.blendDb = -6; }, "camera's sound mixed in by \u22126.0 dB"},
         {[](SoundChoice& c) { c.map = ChannelMap::Swapped; }, "sides swapped"},
         {[](SoundChoice& c) { c.channels = {1}; }, "channels as recorded"},
-        {[](SoundChoice& c) { c.turned = true; }, "polarity turned over"},
+        {[](SoundChoice& c) { c.turned = true; }, "polarity inverted"},
         {[](SoundChoice& c) { c.toLoudness = true; }, "level to \u221216.0 LUFS"},
         {[](SoundChoice& c) { c.gainDb = 3; }, "level by 3.0 dB"},
         {[](SoundChoice& c) { c.ceilingDbtp = -2; }, "peaks under \u22122.0 dBTP"},

@@ -14,7 +14,7 @@ namespace {
 
 TEST(Sentence, PutsArgumentsInTheirPlaces) {
     EXPECT_EQ(sentence(Fact{"windows-agree", {{"agreeing", 14}, {"used", 15}, {"within_ms", 0.2}}}),
-              "14 of 15 windows agree within 0.2 ms");
+              "14 of 15 spots agree within 0.2 ms");
     EXPECT_EQ(sentence(Fact{"recording-lost", {{"seconds", 0.1}, {"at", 54.2}}}),
               "The recording lost 0:00:00.100 at 0:00:54.2 of the take.");
     const Fact doubt{"jump-in-pause", {{"doubt", 2.0}}};

@@ -2,12 +2,12 @@
 #include "app/bench/bench.h"
 
 #include <QHBoxLayout>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
 
 #include "app/card/distance_row.h"
+#include "app/card/microphone_row.h"
 #include "app/card/tether_card.h"
 #include "app/listen/listen_bar.h"
 #include "app/picture/filmstrip.h"
@@ -17,9 +17,14 @@
 #include "app/proof/spot_checks.h"
 #include "app/seam/match_curve_view.h"
 #include "app/seam/seam_view.h"
+#include "app/spine/words.h"
 #include "app/tray/cut_tools.h"
 #include "app/tray/place_bar.h"
 #include "app/tray/sound_panel.h"
+#include "app/tray/trim_page.h"
+#include "core/time_text.h"
+#include "day/permissions.h"
+#include "day/place_offers.h"
 #include "shoot/commands.h"
 
 namespace brisk::app {
@@ -27,6 +32,21 @@ namespace {
 /// The recording's time that a take covers at an offset, and `more` on either side.
 TimeRange aroundTake(const PlacedPair& pair, Seconds offset, Seconds more) {
     return {offset - more, offset + pair.take->endOfTake() + more};
+}
+
+/// How much of the take is kept.
+QString keptWords(const TakeView& v) {
+    Seconds kept{0};
+    for (const TimeRange& r : v.kept) kept = kept + r.length();
+    if (v.kept.size() == 1 && kept == v.whole.length()) {
+        return QObject::tr("The whole take is kept.");
+    }
+    const auto clock = [](Seconds t) { return QString::fromStdString(clockText(t, 1)); };
+    return v.kept.size() == 1 ? QObject::tr("One piece is kept, %1 of %2.")
+                                    .arg(clock(kept), clock(v.whole.length()))
+                              : QObject::tr("%1 pieces are kept, %2 of %3.")
+                                    .arg(v.kept.size())
+                                    .arg(clock(kept), clock(v.whole.length()));
 }
 
 constexpr double kTryWithin = 2;      // seconds around a place that is tried
@@ -56,30 +76,18 @@ void Bench::lay(Verbs& verbs) {
     auto* top = new QHBoxLayout;
     top->setSpacing(0);
     picture_ = new PictureView(verbs, this);
-    side_ = new QStackedWidget(this);
-    card_ = new TetherCard(session, verbs, side_);
-    side_->addWidget(card_);
-    sound_ = new SoundPanel(session, side_);
-    side_->addWidget(sound_);
+    card_ = new TetherCard(session, verbs, this);
     top->addWidget(picture_);
-    top->addWidget(side_, 1);
+    top->addWidget(card_, 1);
     column->addLayout(top);
     strip_ = new Filmstrip(this);
     strip_->hide();
     column->addWidget(strip_);
     seam_ = new SeamView(session, verbs, this);
     column->addWidget(seam_, 1);
-    place_ = new PlaceBar(session, verbs, this);
-    column->addWidget(place_);
-    spots_ = new SpotChecks(session, proof_, this);
-    column->addWidget(spots_);
-    auto* overview = new QHBoxLayout;
-    overview->setSpacing(8);
-    slips_ = new SlipLine(proof_, this);
-    curve_ = new MatchCurveView(session, this);
-    overview->addWidget(slips_, 5);
-    overview->addWidget(curve_, 3);
-    column->addLayout(overview);
+    tray_ = new Tray(verbs, this);
+    layTray(verbs);
+    column->addWidget(tray_);
     listen_ = new ListenBar(verbs, this);
     column->addWidget(listen_);
     tip_ = new FrameTip(this);
@@ -88,7 +96,50 @@ void Bench::lay(Verbs& verbs) {
     });
 }
 
+void Bench::layTray(Verbs& verbs) {
+    auto* placing = new QWidget(tray_);
+    auto* sides = new QHBoxLayout(placing);
+    sides->setContentsMargins(0, 0, 0, 0);
+    sides->setSpacing(16);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(2);
+    place_ = new PlaceBar(session_, verbs, placing);
+    distance_ = new DistanceRow(session_, verbs, placing);
+    left->addWidget(place_);
+    left->addWidget(distance_);
+    left->addStretch(1);
+    sides->addLayout(left, 3);
+    curve_ = new MatchCurveView(session_, placing);
+    sides->addWidget(curve_, 1);
+    tray_->addPage(placing);
+
+    auto* checking = new QWidget(tray_);
+    auto* lenses = new QVBoxLayout(checking);
+    lenses->setContentsMargins(0, 0, 0, 0);
+    lenses->setSpacing(0);
+    spots_ = new SpotChecks(session_, proof_, checking);
+    slips_ = new SlipLine(proof_, checking);
+    lenses->addWidget(spots_);
+    lenses->addWidget(slips_);
+    tray_->addPage(checking);
+
+    auto* sounding = new QWidget(tray_);
+    auto* sounds = new QVBoxLayout(sounding);
+    sounds->setContentsMargins(0, 0, 0, 0);
+    sounds->setSpacing(2);
+    sound_ = new SoundPanel(session_, sounding);
+    microphone_ = new MicrophoneRow(session_, sounding);
+    sounds->addWidget(microphone_);
+    sounds->addWidget(sound_, 1);
+    tray_->addPage(sounding);
+
+    tray_->addPage(new TrimPage(verbs, tray_));
+    tray_->open(Step::Place);
+}
+
 void Bench::connectParts() {
+    connect(tray_, &Tray::opened, this, &Bench::refreshTray);
+    connect(&proof_, &Proof::changed, this, &Bench::refreshTray);
     connect(&session_, &Session::changed, this, &Bench::refresh);
     connect(&session_, &Session::factsChanged, this, &Bench::refresh);
     connectPlacing();
@@ -125,9 +176,7 @@ void Bench::connectPlacing() {
     connect(&gauge_, &EchoGauge::measured, this, [this](bool common, double slip, double) {
         listen_->setSlip(common ? std::optional(Seconds{slip}) : std::nullopt);
     });
-    connect(sound_, &SoundPanel::closed, this, [this] { side_->setCurrentWidget(card_); });
     connect(seam_, &SeamView::cutWanted, cuts_, &CutTools::popup);
-    connect(card_, &TetherCard::soundWanted, this, &Bench::showSound);
     connect(&gauge_, &EchoGauge::measured, sound_,
             [this](bool common, double slip, double) { sound_->setSlip({common ? slip : 0}); });
 }
@@ -174,20 +223,31 @@ void Bench::showTake(int take) {
     player_.stop();
     take_ = take;
     picture_->clear();
-    side_->setCurrentWidget(card_);
     card_->showTake(take);
+    distance_->showTake(take);
+    microphone_->showTake(take);
     sound_->showTake(take);
     seam_->showTake(take);
     place_->showTake(take);
     curve_->showTake(take);
     spots_->showTake(take);
+    asked_.reset();
     refresh();
     moveTo({0}, true);
 }
 
-void Bench::showSound() {
-    sound_->showTake(take_);
-    side_->setCurrentWidget(sound_);
+void Bench::refreshTray() {
+    const TakeView& v = session_.view(take_);
+    const Fact fixed = whyNotMove(v);
+    tray_->setWords(Step::Place,
+                    v.placed && !fixed.empty() ? inWords(fixed) : tr("Where does it fall?"));
+    tray_->setWords(Step::Check, v.pair ? slips_->verdict() : inWords(Fact{"no-place-yet"}));
+    tray_->setWords(Step::Sound, sound_->holds());
+    tray_->setWords(Step::Trim, v.pair ? keptWords(v) : inWords(Fact{"no-place-yet"}));
+}
+
+void Bench::openStep(Step step) {
+    tray_->open(step);
 }
 
 void Bench::refresh() {
@@ -199,7 +259,14 @@ void Bench::refresh() {
     pair ? proof_.examine(*pair) : proof_.clear();
     spots_->setVisible(pair.has_value());
     slips_->setVisible(pair.has_value());
+    // Where there is one place there is nothing to choose from.
+    curve_->setVisible(pair && offersOf(pair->tether.found).size() > 1);
     listen_->setCleanAvailable(pair.has_value());
+    const TetherState state = session_.state().stateOf(take_);
+    // A person's own choice of a step holds until the take asks for another.
+    if (f && asked_ != state) tray_->open(stepFor(state));
+    if (f) asked_ = state;
+    refreshTray();
     gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
     player_.setHearing(listen_->hearing());
@@ -224,7 +291,7 @@ void Bench::moveTo(Seconds t, bool follow) {
         const auto n = pictures.frameAt(seam_->playhead());
         picture_->setNumbers(n, seam_->playhead());
         const Seconds end = n + 1 < pictures.count() ? pictures.timeOf(n + 1) : pictures.end();
-        card_->distance().setFrame({pictures.timeOf(n), end});
+        distance_->setFrame({pictures.timeOf(n), end});
     }
     askForPicture();
     askGauge();
@@ -333,14 +400,16 @@ void Bench::playOrStop() {
 }
 
 void Bench::resizeEvent(QResizeEvent*) {
-    // The picture takes what a 16:9 frame needs of the upper third, and no more.
+    // The seam gets what grows first; the picture no more than a 16:9 frame beside the card needs.
     const bool low = height() < kLowBench;
-    spots_->setFixedHeight(low ? 72 : 92);
-    slips_->setFixedHeight(low ? 56 : 68);
-    curve_->setFixedHeight(low ? 56 : 68);
-    const int high = std::clamp(height() * 34 / 100, 198, 520);
+    spots_->setFixedHeight(low ? 54 : 60);
+    slips_->setFixedHeight(low ? 30 : 34);
+    curve_->setFixedHeight(low ? 64 : 76);
+    tray_->setFixedHeight(low ? 122 : 140);
+    const int high = std::clamp(height() * 29 / 100, 148, 420);
     const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
     picture_->setFixedSize(wide, high);
+    card_->setFixedHeight(high);
     strip_->setVisible(height() >= kRoomForStrip);
     askForPicture();
 }

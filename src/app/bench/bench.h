@@ -4,6 +4,7 @@
 #pragma once
 
 #include <QWidget>
+#include <optional>
 
 #include "app/listen/player.h"
 #include "app/listen/scrubber.h"
@@ -13,14 +14,15 @@
 #include "app/spine/session.h"
 #include "app/spine/verbs.h"
 #include "app/tray/search_menu.h"
-
-class QStackedWidget;
+#include "app/tray/tray.h"
 
 namespace brisk::app {
 
 class Filmstrip;
 class FrameTip;
 class CutTools;
+class DistanceRow;
+class MicrophoneRow;
 class SoundPanel;
 class ListenBar;
 class MatchCurveView;
@@ -37,8 +39,8 @@ class Bench : public QWidget {
     Bench(Session& session, Verbs& verbs, QWidget* parent);
     void showTake(int take);
     [[nodiscard]] int take() const { return take_; }
-    /// What the take shall sound like.
-    void showSound();
+    void openStep(Step step);
+    [[nodiscard]] Tray& tray() { return *tray_; }
     void setPlayhead(Seconds t);
     [[nodiscard]] SeamView& seam() { return *seam_; }
     [[nodiscard]] Filmstrip& filmstrip() { return *strip_; }
@@ -54,6 +56,8 @@ class Bench : public QWidget {
 
   private:
     void lay(Verbs& verbs);
+    void layTray(Verbs& verbs);
+    void refreshTray();
     void connectParts();
     void connectPlacing();
     void connectListening();
@@ -79,8 +83,12 @@ class Bench : public QWidget {
     EchoGauge gauge_;
     double gaugedAt_ = -1;
     PictureView* picture_;
-    QStackedWidget* side_;
     TetherCard* card_;
+    Tray* tray_;
+    /// The state for which the tray opened a step by itself.
+    std::optional<TetherState> asked_;
+    DistanceRow* distance_;
+    MicrophoneRow* microphone_;
     SoundPanel* sound_;
     CutTools* cuts_;
     Filmstrip* strip_;

@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
+#include <array>
 #include <map>
 #include <vector>
 
@@ -13,45 +14,32 @@
 #include "app/spine/verbs.h"
 #include "features/sound_quality.h"
 
-class QGridLayout;
-
 namespace brisk::app {
-
-class DistanceRow;
-class MicrophoneRow;
 
 class TetherCard : public QWidget {
     Q_OBJECT
   public:
     TetherCard(Session& session, Verbs& verbs, QWidget* parent);
     void showTake(int take);
-    [[nodiscard]] DistanceRow& distance() { return *distance_; }
     /// What will be done to the camera's sound and the rest, as the hand-over will do it.
     void refresh();
 
   protected:
     void paintEvent(QPaintEvent*) override;
-    void resizeEvent(QResizeEvent*) override;
-
-  signals:
-    /// What the take shall sound like is to be chosen.
-    void soundWanted();
 
   private:
-    struct Row {
-        QLabel* name;
-        QLabel* value;
-        QLabel* aside;
-    };
-    Row& row(std::size_t i);
-    void setRow(std::size_t i, const QString& name, const QString& value,
-                const QString& aside = {});
-    void hideRowsFrom(std::size_t i);
+    /// What the card says, in this order.
+    enum Sentence : std::size_t { kPlace, kKnown, kDiffers, kFile, kSentences };
+    void say(Sentence which, const QString& text);
+    [[nodiscard]] QString placeWords(const Tether& t, const MediaFacts& take) const;
+    /// Where no recording covers the take; empty where all of it is.
+    [[nodiscard]] QString uncoveredSentence(const Tether& t, const MediaFacts& take) const;
+    [[nodiscard]] QString takeWords(const MediaFacts& take) const;
+    /// All that it says, as text.
+    [[nodiscard]] QString figures() const;
     /// "from sewing-03, in sewing-05", where the camera cut one take into files.
     [[nodiscard]] QString goesOnWords(int take) const;
-    /// What can be done without is left out where there is no room for it.
-    [[nodiscard]] std::size_t rowsThatFit() const;
-    std::size_t fillTether(const Tether& t, const MediaFacts& take);
+    void fillTether(const Tether& t, const MediaFacts& take);
     void fillTake(const MediaFacts& take);
     /// Worked out once for each file.
     const SoundQuality& quality(const std::shared_ptr<const SoundScan>& scan);
@@ -63,14 +51,10 @@ class TetherCard : public QWidget {
     int take_ = 0;
     QLabel* title_;
     QLabel* stateWords_;
-    QGridLayout* grid_;
-    std::vector<Row> rows_;
+    std::array<QLabel*, kSentences> sentences_{};
     std::map<std::shared_ptr<const SoundScan>, SoundQuality> qualities_;
     QPushButton* find_;
     QPushButton* layOn_;
-    QLabel* hint_;
-    DistanceRow* distance_;
-    MicrophoneRow* microphone_;
 };
 
 }  // namespace brisk::app

@@ -28,7 +28,7 @@ FileNotes::FileNotes(Session& session, QWidget* parent) : QWidget(parent), sessi
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setWidget(words_);
     column->addWidget(scroll);
-    auto* dismiss = new QPushButton(tr("Understood"), this);
+    auto* dismiss = new QPushButton(tr("Dismiss"), this);
     connect(dismiss, &QPushButton::clicked, &session_, &Session::dismissNotes);
     column->addWidget(dismiss, 0, Qt::AlignLeft);
     connect(&session_, &Session::notesChanged, this, &FileNotes::refresh);

@@ -5,8 +5,10 @@
 #include <algorithm>
 #include <array>
 
+#include "app/spine/state_words.h"
 #include "app/spine/words.h"
 #include "core/time_text.h"
+#include "media/read/heard_sound.h"
 
 namespace brisk::app {
 
@@ -49,7 +51,7 @@ std::vector<int> MediaListModel::listedTakes() const {
         return QFileInfo(QString::fromStdString(s.item(id)->path)).fileName();
     };
     std::erase_if(takes, [&](int id) {
-        return (filter_.state && s.stateOf(id) != *filter_.state) ||
+        return !shows(filter_.show, id) ||
                (!filter_.text.isEmpty() && !name(id).contains(filter_.text, Qt::CaseInsensitive));
     });
     const auto sortBy = [&](auto key) {
@@ -95,15 +97,45 @@ QModelIndex MediaListModel::indexOf(int id) const {
     return {};
 }
 
+bool MediaListModel::shows(TakeFilter::Show show, int take) const {
+    const TetherState is = session_.state().stateOf(take);
+    switch (show) {
+        case TakeFilter::Show::All:
+            break;
+        case TakeFilter::Show::ToCheck:
+            return is != TetherState::Tethered && is != TetherState::Loose;
+        case TakeFilter::Show::NoPlace:
+            return is == TetherState::Loose;
+    }
+    return true;
+}
+
 QString MediaListModel::number(int id, bool take) const {
     const MediaFacts* f = session_.facts(id);
     if (!f) return {};
     if (!f->problem.isEmpty()) return tr("cannot be read");
     if (!take) return QString::fromStdString(clockText(f->info.duration, 0));
     const Tether* t = session_.state().tetherOf(id);
-    if (!t) return tr("loose");
-    if (t->state() == TetherState::Loose) return tr("no place");
+    if (!t || t->state() == TetherState::Loose) return {};
     return QString::fromStdString(clockText(t->line.offset, 1));
+}
+
+QString MediaListModel::recordingWords(int id) const {
+    const MediaFacts* f = session_.facts(id);
+    if (!f || f->info.sounds.empty()) return {};
+    const int channels = heardSound(f->info).channels;
+    QString words = channels == 1   ? tr("mono")
+                    : channels == 2 ? tr("stereo")
+                                    : tr("%1 channels").arg(channels);
+    if (const int bits = f->info.sounds.front().bitsPerSample) words += tr(", %1-bit").arg(bits);
+    const auto& tethers = session_.state().tethers;
+    const auto takes =
+        static_cast<int>(std::count_if(tethers.begin(), tethers.end(), [&](const Tether& t) {
+            return t.recording == id && t.state() != TetherState::Loose;
+        }));
+    return takes == 0   ? words
+           : takes == 1 ? words + tr("; 1 take on it")
+                        : words + tr("; %1 takes on it").arg(takes);
 }
 
 QVariant MediaListModel::data(const QModelIndex& index, int role) const {
@@ -133,8 +165,7 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
             return lines.join(QLatin1Char('\n'));
         }
         case Qt::AccessibleTextRole:
-            return take ? tr("%1, %2, %3")
-                              .arg(name, QLatin1String(stateText(s.stateOf(id))), number(id, true))
+            return take ? tr("%1, %2, %3").arg(name, stateWords(s, id), number(id, true))
                         : tr("%1, recording, %2").arg(name, number(id, false));
         case IdRole:
             return id;
@@ -144,6 +175,8 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
             return static_cast<int>(s.stateOf(id));
         case NumberRole:
             return number(id, take);
+        case WordsRole:
+            return take ? stateWords(s, id) : recordingWords(id);
         case HeadingRole:
             return false;
         default:

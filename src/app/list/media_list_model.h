@@ -14,8 +14,9 @@ namespace brisk::app {
 /// Which takes are listed, and in which order.
 struct TakeFilter {
     enum class Order { AsAdded, Name, Place, State };
+    enum class Show { All, ToCheck, NoPlace };
     QString text;  ///< Part of the name; empty = all.
-    std::optional<TetherState> state;
+    Show show = Show::All;
     Order order = Order::AsAdded;
     friend bool operator==(const TakeFilter&, const TakeFilter&) = default;
 };
@@ -23,7 +24,7 @@ struct TakeFilter {
 class MediaListModel : public QAbstractListModel {
     Q_OBJECT
   public:
-    enum Role { IdRole = Qt::UserRole, IsTakeRole, StateRole, NumberRole, HeadingRole };
+    enum Role { IdRole = Qt::UserRole, IsTakeRole, StateRole, NumberRole, WordsRole, HeadingRole };
 
     explicit MediaListModel(Session& session, QObject* parent = nullptr);
 
@@ -37,10 +38,14 @@ class MediaListModel : public QAbstractListModel {
     /// Those that are listed, in their order.
     [[nodiscard]] std::vector<int> listedTakes() const;
     [[nodiscard]] const Session& session() const { return session_; }
+    /// Whether a take belongs to those that are shown so.
+    [[nodiscard]] bool shows(TakeFilter::Show show, int take) const;
 
   private:
     void rebuild();
     [[nodiscard]] QString number(int id, bool take) const;
+    /// "mono, 24-bit; 2 takes on it".
+    [[nodiscard]] QString recordingWords(int id) const;
     Session& session_;
     TakeFilter filter_;
     std::vector<int> rows_;  // ids; -1 is the heading of the recordings

@@ -13,7 +13,7 @@
 namespace brisk::app {
 namespace {
 constexpr int kHeading = 36;
-constexpr int kRow = 56;
+constexpr int kRow = 68;
 
 /// The sound of a file, grown from a line: upwards for cameras, downwards for recordings.
 void paintTinySide(QPainter* p, const PeakPyramid* peaks, SampleRate rate, ClockLine line,
@@ -101,7 +101,12 @@ void MediaRowDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
     const auto* model = qobject_cast<const MediaListModel*>(index.model());
     if (model) {
         paintTinySeam(p, *model, index.data(MediaListModel::IdRole).toInt(),
-                      QRect(line.left(), r.top() + 28, line.width(), 22));
+                      QRect(line.left(), r.top() + 42, line.width(), 20));
+        p->setFont(uiFont(12));
+        p->setPen(c.quiet);
+        const QString words = index.data(MediaListModel::WordsRole).toString();
+        p->drawText(QRect(line.left(), r.top() + 24, line.width(), 18), Qt::AlignVCenter,
+                    p->fontMetrics().elidedText(words, Qt::ElideRight, line.width()));
     }
     p->restore();
 }

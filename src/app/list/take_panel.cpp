@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/list/take_panel.h"
 
+#include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QMenu>
@@ -11,6 +12,7 @@
 #include "app/list/media_row_delegate.h"
 #include "app/spine/verb_button.h"
 #include "app/style/app_style.h"
+#include "app/style/choice_group.h"
 
 namespace brisk::app {
 namespace {
@@ -39,14 +41,10 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
     layHeading(top);
     column->addLayout(top);
     auto* second = inset();
-    counts_ = new QLabel(this);
-    counts_->setFont(uiFont(11));
-    counts_->setProperty("quiet", true);
-    counts_->setWordWrap(true);
-    second->addWidget(counts_);
+    layFilters(second);
     column->addLayout(second);
     auto* third = inset();
-    layFilters(third);
+    layFind(third);
     column->addLayout(third);
     column->addSpacing(4);
     layList(column);
@@ -71,26 +69,40 @@ void TakePanel::layHeading(QHBoxLayout* top) {
     top->addWidget(jump);
 }
 
-void TakePanel::layFilters(QHBoxLayout* third) {
-    const auto small = [&](const QString& text, const QString& tip, auto slot) {
-        auto* b = new QPushButton(text, this);
-        b->setProperty("arrow", true);
+void TakePanel::layFilters(QHBoxLayout* row) {
+    auto* group = new ChoiceGroup(this);
+    auto* one = new QButtonGroup(this);
+    for (std::size_t i = 0; i < shown_.size(); ++i) {
+        auto* b = new QPushButton(group);
+        b->setCheckable(true);
         b->setFont(uiFont(12));
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
-        connect(b, &QPushButton::clicked, this, slot);
-        return b;
-    };
+        one->addButton(b);
+        group->add(b);
+        shown_[i] = b;
+        connect(b, &QPushButton::clicked, this, [this, i] {
+            filter_.show = static_cast<TakeFilter::Show>(i);
+            filterChanged();
+        });
+    }
+    shown_[0]->setChecked(true);
+    row->addWidget(group);
+    row->addStretch(1);
+}
+
+void TakePanel::layFind(QHBoxLayout* row) {
     find_ = new QLineEdit(this);
     find_->setPlaceholderText(tr("find a take"));
     find_->setAccessibleName(tr("Find a take by a part of its name"));
     find_->setClearButtonEnabled(true);
     connect(find_, &QLineEdit::textChanged, this, &TakePanel::filterChanged);
-    third->addWidget(find_, 1);
-    state_ = small(tr("all"), tr("Show only takes that stand somewhere"), &TakePanel::chooseState);
-    third->addWidget(state_);
-    order_ = small(tr("sort"), tr("In which order"), &TakePanel::chooseOrder);
-    third->addWidget(order_);
+    row->addWidget(find_, 1);
+    order_ = new QPushButton(tr("sort"), this);
+    order_->setProperty("arrow", true);
+    order_->setFont(uiFont(12));
+    order_->setToolTip(tr("In which order"));
+    order_->setAccessibleName(order_->toolTip());
+    connect(order_, &QPushButton::clicked, this, &TakePanel::chooseOrder);
+    row->addWidget(order_);
 }
 
 void TakePanel::layList(QVBoxLayout* column) {
@@ -142,16 +154,20 @@ void TakePanel::refresh() {
                       : n == 1 ? tr("1 take")
                                : tr("%1 takes").arg(n));
     heading_->setVisible(n > 0);
-    counts_->setText(counts());
-    counts_->setVisible(n > 0);
-    for (QWidget* w : {static_cast<QWidget*>(find_), static_cast<QWidget*>(state_),
-                       static_cast<QWidget*>(order_)}) {
-        w->setVisible(n > 1);
+    const QString names[] = {tr("all %1"), tr("to check %1"), tr("no place %1")};
+    for (std::size_t i = 0; i < shown_.size(); ++i) {
+        const auto many = std::count_if(takes.begin(), takes.end(), [&](int id) {
+            return model_->shows(static_cast<TakeFilter::Show>(i), id);
+        });
+        shown_[i]->setText(names[i].arg(many));
+        shown_[i]->setVisible(n > 1);
     }
+    find_->setVisible(n > 1);
+    order_->setVisible(n > 1);
     const auto sure = sureOnes();
     verbs_.action(Verb::TetherSure)
         ->setText(selectedTakes().size() > 1 ? tr("Tether %1 selected").arg(sure)
-                                             : tr("Tether all that are sure (%1)").arg(sure));
+                                             : tr("Tether all found (%1)").arg(sure));
     verbs_.refresh();
 }
 
@@ -160,7 +176,7 @@ std::ptrdiff_t TakePanel::standing(const std::vector<int>& takes, TetherState s)
                          [&](int id) { return session_.state().stateOf(id) == s; });
 }
 
-/// How many "tether all that are sure" would lock: of several selected, else of those listed, where
+/// How many "tether all found" would lock: of several selected, else of those listed, where
 /// one alone needs no button of its own.
 std::ptrdiff_t TakePanel::sureOnes() const {
     const auto some = selectedTakes();
@@ -172,22 +188,7 @@ std::ptrdiff_t TakePanel::sureOnes() const {
 void TakePanel::filterChanged() {
     filter_.text = find_->text().trimmed();
     model_->setFilter(filter_);
-    state_->setText(filter_.state ? words(*filter_.state) : tr("all"));
     refresh();
-}
-
-void TakePanel::chooseState() {
-    auto* menu = new QMenu(this);
-    menu->setAttribute(Qt::WA_DeleteOnClose);
-    const auto add = [&](const QString& text, std::optional<TetherState> s) {
-        connect(menu->addAction(text), &QAction::triggered, this, [this, s] {
-            filter_.state = s;
-            filterChanged();
-        });
-    };
-    add(tr("all"), std::nullopt);
-    for (const TetherState s : kStates) add(words(s), s);
-    menu->popup(state_->mapToGlobal(QPoint(0, state_->height())));
 }
 
 void TakePanel::chooseOrder() {
@@ -205,7 +206,7 @@ void TakePanel::chooseOrder() {
     add(tr("as they were added"), TakeFilter::Order::AsAdded);
     add(tr("by name"), TakeFilter::Order::Name);
     add(tr("by place in the day"), TakeFilter::Order::Place);
-    add(tr("what needs an ear first"), TakeFilter::Order::State);
+    add(tr("what is unsure first"), TakeFilter::Order::State);
     menu->popup(order_->mapToGlobal(QPoint(0, order_->height())));
 }
 

@@ -6,6 +6,7 @@
 
 #include <QListView>
 #include <QWidget>
+#include <array>
 
 #include "app/list/media_list_model.h"
 #include "app/spine/session.h"
@@ -30,7 +31,7 @@ class TakePanel : public QWidget {
     [[nodiscard]] std::vector<int> selected() const;
     /// The take on the bench: what jumping counts from.
     void setCurrent(int take) { current_ = take; }
-    /// "9 tethered, 2 offered, 1 needs an ear, 1 loose".
+    /// "9 tethered, 2 found, 1 unsure, 1 no place".
     [[nodiscard]] QString counts() const;
 
   signals:
@@ -39,10 +40,10 @@ class TakePanel : public QWidget {
   private:
     void layHeading(QHBoxLayout* row);
     void layFilters(QHBoxLayout* row);
+    void layFind(QHBoxLayout* row);
     void layList(QVBoxLayout* column);
     void refresh();
     void filterChanged();
-    void chooseState();
     void chooseOrder();
     void jumpToNext();
     void showMenu(const QPoint& at);
@@ -56,9 +57,8 @@ class TakePanel : public QWidget {
     MediaListModel* model_;
     QListView* list_;
     QLabel* heading_;
-    QLabel* counts_;
     QLineEdit* find_;
-    QPushButton* state_;
+    std::array<QPushButton*, 3> shown_{};  // by TakeFilter::Show
     QPushButton* order_;
     TakeFilter filter_;
 };

@@ -4,14 +4,17 @@
 #include <QActionGroup>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QMenu>
 #include <QPushButton>
 #include <QStyle>
+#include <algorithm>
 #include <cmath>
 
 #include "align/decide/fit_verdict.h"
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
+#include "app/style/choice_group.h"
 #include "app/style/elided_label.h"
 #include "core/time_text.h"
 
@@ -25,6 +28,12 @@ constexpr std::pair<Listen, Verb> kHearing[] = {{Listen::Camera, Verb::HearCamer
                                                 {Listen::Split, Verb::HearSplit},
                                                 {Listen::Flip, Verb::HearFlip}};
 
+Verb verbOf(Listen listen) {
+    return std::find_if(std::begin(kHearing), std::end(kHearing),
+                        [listen](const auto& h) { return h.first == listen; })
+        ->second;
+}
+
 }  // namespace
 
 ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(verbs) {
@@ -32,6 +41,7 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 16, 0);
     row->setSpacing(4);
+    hearingMenu_ = new QPushButton(this);
     teach();
     auto* play = new VerbButton(verbs, Verb::Play, this);
     play->setFont(uiFont(14, true));
@@ -42,15 +52,26 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     time_->setMinimumWidth(112);
     time_->setAccessibleName(tr("Playhead"));
     row->addWidget(time_);
-    const auto choice = [&](Verb v, VerbButton::Unable unable) {
-        auto* b = new VerbButton(verbs, v, this, unable);
-        b->setProperty("choice", true);
-        row->addWidget(b);
+    const auto group = [&](std::initializer_list<Verb> all) {
+        auto* box = new QWidget(this);
+        auto* inside = new QHBoxLayout(box);
+        inside->setContentsMargins(0, 0, 4, 0);
+        auto* g = new ChoiceGroup(box);
+        for (const Verb v : all) g->add(new VerbButton(verbs, v, g, VerbButton::Unable::Hidden));
+        inside->addWidget(g);
+        row->addWidget(box);
+        return box;
     };
-    for (const auto& [listen, verb] : kHearing) choice(verb, VerbButton::Unable::Hidden);
-    row->addSpacing(8);
-    choice(Verb::SameLoudness, VerbButton::Unable::Hidden);
-    choice(Verb::Loop, VerbButton::Unable::Greyed);
+    hearing_ =
+        group({Verb::HearCamera, Verb::HearClean, Verb::HearBoth, Verb::HearFlip, Verb::HearSplit});
+    hearingMenu_->setAccessibleName(tr("What is heard"));
+    auto* menu = new QMenu(hearingMenu_);
+    for (const auto& [listen, verb] : kHearing) menu->addAction(verbs.action(verb));
+    hearingMenu_->setMenu(menu);
+    hearingMenu_->hide();
+    row->addWidget(hearingMenu_);
+    group({Verb::SameLoudness});
+    group({Verb::Loop});
     speed_ = new QPushButton(QStringLiteral("1×"), this);
     speed_->setToolTip(tr("Speed, the pitch stays: half (6), as it is (7), double (8)"));
     speed_->setAccessibleName(speed_->toolTip());
@@ -63,7 +84,7 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     row->addSpacing(8);
     gauge_ = new ElidedLabel(this);
     gauge_->setFont(uiFont(13, true));
-    gauge_->setAccessibleName(tr("Echo gauge: slip around the playhead"));
+    gauge_->setAccessibleName(tr("How far apart around the playhead"));
     gauge_->setToolTip(tr("How far apart the two sounds are around the playhead"));
     row->addWidget(gauge_, 3);
     device_ = new QLabel(this);
@@ -74,6 +95,22 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     setPosition({0});
 }
 
+bool ListenBar::event(QEvent* e) {
+    if (e->type() == QEvent::Resize || e->type() == QEvent::LayoutRequest) fit();
+    return QWidget::event(e);
+}
+
+void ListenBar::fit() {
+    // Where there is no room for all choices side by side they are a menu.
+    const QWidget* shown = narrow_ ? static_cast<QWidget*>(hearingMenu_) : hearing_;
+    const int rest = layout()->minimumSize().width() - shown->minimumSizeHint().width();
+    const bool narrow = rest + hearing_->sizeHint().width() > width();
+    if (narrow == narrow_) return;
+    narrow_ = narrow;
+    hearingMenu_->setVisible(narrow);
+    hearing_->setVisible(!narrow);
+}
+
 void ListenBar::teach() {
     verbs_.teach(Verb::Play, [this] { emit playPressed(); });
     auto* group = new QActionGroup(this);  // one of them
@@ -82,6 +119,7 @@ void ListenBar::teach() {
         group->addAction(verbs_.action(verb));
         const auto chosen = [this, l = listen](bool on) {
             if (!on) return;
+            hearingMenu_->setText(verbs_.action(verbOf(l))->text());
             // Only the camera can be heard without a clean sound: that is no wish.
             if (cleanAvailable_) wanted_ = l;
             emit hearingChanged(hearing());
@@ -117,6 +155,7 @@ void ListenBar::setCleanAvailable(bool available) {
     for (const auto& [listen, verb] : kHearing) {
         if (listen == heard) verbs_.action(verb)->setChecked(true);
     }
+    fit();  // with choices that came or went
 }
 
 void ListenBar::setSlip(std::optional<Seconds> slip) {

@@ -39,14 +39,21 @@ class ListenBar : public QWidget {
     /// On (1) or back (-1), faster with each press.
     void shuttled(int direction);
 
+  protected:
+    bool event(QEvent*) override;
+
   private:
     void teach();
+    void fit();
     void chooseSpeed(double speed);
 
     Verbs& verbs_;
     bool cleanAvailable_ = false;
     double chosenSpeed_ = 1;
     QLabel* time_;
+    QWidget* hearing_;  ///< The choices, and what stands for them where room is short.
+    QPushButton* hearingMenu_;
+    bool narrow_ = false;
     Listen wanted_ = Listen::Both;  ///< Kept while there is no clean sound.
     QLabel* gauge_;
     QLabel* device_;

@@ -14,7 +14,7 @@
 
 namespace brisk::app {
 namespace {
-constexpr int kCaption = 20;
+constexpr int kCaption = 14;
 constexpr double kMinRange = 0.001;  // seconds shown either way
 constexpr double kOffTheLine = 0.003;
 }  // namespace
@@ -23,7 +23,7 @@ SlipLine::SlipLine(Proof& proof, QWidget* parent) : QWidget(parent), proof_(proo
     setFixedHeight(68);
     setMouseTracking(true);
     setCursor(Qt::PointingHandCursor);
-    setAccessibleName(tr("Slip along the take"));
+    setAccessibleName(tr("How far apart, along the take"));
     connect(&proof, &Proof::changed, this, [this] {
         setAccessibleDescription(verdict());
         update();
@@ -66,11 +66,11 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    const QRect caption(0, 2, width() - 16, kCaption - 2);
-    const QString name =
-        proof_.state().slips.empty()
-            ? tr("slip along the take")
-            : tr("slip along the take, ± %1").arg(QString::fromStdString(slipText({range()})));
+    const QRect caption(0, 0, width() - 16, kCaption);
+    const QString name = proof_.state().slips.empty()
+                             ? tr("how far apart, along the take")
+                             : tr("how far apart, along the take: ± %1")
+                                   .arg(QString::fromStdString(slipText({range()})));
     p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, name);
     const ProofState& s = proof_.state();
     const QRectF area = plot();
@@ -78,13 +78,6 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setPen(QPen(colours().hairline, 1));
     p.drawLine(QPointF(area.left(), middle), QPointF(area.right(), middle));
     if (s.slips.empty()) return;
-
-    const int used = p.fontMetrics().horizontalAdvance(name) + 24;
-    const bool good = s.verdict.fit == Fit::InPlace;
-    p.setFont(uiFont(12, true));
-    p.setPen(good ? colours().ink : colours().attention);
-    p.drawText(caption.adjusted(used, 0, 0, 0), Qt::AlignRight | Qt::AlignVCenter,
-               p.fontMetrics().elidedText(verdict(), Qt::ElideMiddle, caption.width() - used));
 
     const double most = range();
     const auto yOf = [&](double slip) {

@@ -5,23 +5,21 @@
 
 #include "app/spine/verb_button.h"
 #include "app/style/app_style.h"
+#include "app/style/choice_group.h"
 
 namespace brisk::app {
 
-SeamTools::SeamTools(const Verbs& verbs, const std::vector<Verb>& tools, VerbLook look,
-                     QWidget* parent)
+SeamTools::SeamTools(const Verbs& verbs, const std::vector<Verb>& tools, QWidget* parent)
     : QWidget(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(8, 0, 0, 0);
-    row->setSpacing(0);
+    row->setSpacing(8);
+    auto* group = new ChoiceGroup(this);
+    row->addWidget(group);
     for (const Verb v : tools) {
-        auto* b = new VerbButton(verbs, v, this, VerbButton::Unable::Hidden);
+        auto* b = new VerbButton(verbs, v, group, VerbButton::Unable::Hidden);
         b->setFont(uiFont(12));
-        b->setProperty(look == VerbLook::Arrows         ? "arrow"
-                       : verbs.action(v)->isCheckable() ? "choice"
-                                                        : "plain",
-                       true);
-        row->addWidget(b);
+        group->add(b);
     }
 }
 

@@ -12,9 +12,8 @@ namespace brisk::app {
 class SeamTools : public QWidget {
     Q_OBJECT
   public:
-    enum class VerbLook { Arrows, Modes };
     /// Those that cannot be used are not there.
-    SeamTools(const Verbs& verbs, const std::vector<Verb>& tools, VerbLook look, QWidget* parent);
+    SeamTools(const Verbs& verbs, const std::vector<Verb>& tools, QWidget* parent);
 };
 
 }  // namespace brisk::app

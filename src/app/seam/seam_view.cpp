@@ -25,6 +25,7 @@ constexpr double kTaller = 1.25;
 constexpr double kFinerDrag = 0.1;
 constexpr double kCloseUp = 0.4;  // seconds across
 constexpr double kSamplesShown = 0.002;
+constexpr int kCaptionRoom = 56;  // pixels, for the word at the left below
 
 }  // namespace
 
@@ -65,15 +66,15 @@ void SeamView::addTools() {
         Verb::EqualHeights, [this](bool on) { sides_.setEqualHeights(on); }, withoutPlace);
     verbs_.teachToggle(
         Verb::SharedSound, [this](bool on) { sides_.setShared(on); }, withoutPlace);
-    verbs_.teach(
-        Verb::KeepAndCut, [this] { emit cutWanted(modes_->mapToGlobal(QPoint(0, 0))); },
-        withoutPlace);
     zooms_ = new SeamTools(verbs_,
                            {Verb::WholeTake, Verb::Overlap, Verb::AllMarks, Verb::NearestClaps,
                             Verb::CloseUp, Verb::Samples},
-                           SeamTools::VerbLook::Arrows, this);
-    modes_ = new SeamTools(verbs_, {Verb::KeepAndCut, Verb::EqualHeights, Verb::SharedSound},
-                           SeamTools::VerbLook::Modes, this);
+                           this);
+    modes_ = new SeamTools(verbs_, {Verb::EqualHeights, Verb::SharedSound}, this);
+}
+
+void SeamView::contextMenuEvent(QContextMenuEvent* e) {
+    if (tether()) emit cutWanted(e->globalPos());
 }
 
 void SeamView::showTake(int take) {
@@ -198,9 +199,9 @@ void SeamView::changedView() {
 
 void SeamView::layTools() {
     zooms_->adjustSize();
-    zooms_->move(width() - zooms_->width() - 12, 1);
+    zooms_->move(width() - zooms_->width() - 12, height() - zooms_->height() - 2);
     modes_->adjustSize();
-    modes_->move(width() - modes_->width() - 12, height() - modes_->height() - 2);
+    modes_->move(kCaptionRoom, height() - modes_->height() - 2);
 }
 
 void SeamView::setPlayhead(Seconds t, bool follow) {

@@ -65,6 +65,7 @@ class SeamView : public QWidget {
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void leaveEvent(QEvent*) override;
+    void contextMenuEvent(QContextMenuEvent*) override;
 
   private:
     static constexpr int kRuler = 28;  // pixels

@@ -35,7 +35,7 @@ QString asideOf(const PlannedFile& f, const FileResult& r) {
             return QObject::tr("writing, %1 %").arg(static_cast<int>(r.progress * 100)) +
                    (r.left ? QObject::tr(", %1").arg(q(timeLeftText(*r.left))) : QString());
         case FileState::Written:
-            return sized(r.problem.empty() ? QObject::tr("written") : QObject::tr("not as meant"),
+            return sized(r.problem.empty() ? QObject::tr("written") : QObject::tr("check failed"),
                          r.bytes);
         case FileState::Failed:
             return QObject::tr("cannot be written");

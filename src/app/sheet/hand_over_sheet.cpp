@@ -19,6 +19,7 @@
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
+#include "app/style/choice_group.h"
 
 namespace brisk::app {
 namespace {
@@ -57,15 +58,16 @@ HandOverSheet::HandOverSheet(Session& session, Verbs& verbs, QWidget* parent)
     column->setSpacing(4);
     auto* head = new QHBoxLayout;
     column->addLayout(head);
-    auto* title = new QLabel(tr("Hand over"), this);
+    auto* title = new QLabel(tr("Export"), this);
     title->setFont(uiFont(16, true));
     head->addWidget(title);
     head->addSpacing(16);
+    auto* scopes = new ChoiceGroup(this);
+    head->addWidget(scopes);
     const auto scope = [&](HandOverDesk::Scope which) {
-        auto* b = new QPushButton(this);
+        auto* b = new QPushButton(scopes);
         b->setCheckable(true);
-        b->setProperty("choice", true);
-        head->addWidget(b);
+        scopes->add(b);
         connect(b, &QPushButton::clicked, this, [this, which] { desk_.setScope(which); });
         return b;
     };
@@ -119,12 +121,18 @@ QHBoxLayout* HandOverSheet::addRow(const QString& name) {
 
 QPushButton* HandOverSheet::addChoice(QHBoxLayout* row, const QString& name, const QString& text,
                                       const QString& tip, Is is, Change change) {
-    auto* b = new QPushButton(text, this);
+    // Choices of one name that follow each other share a line around them.
+    if (!group_ || groupRow_ != row || group_->accessibleName() != name) {
+        group_ = new ChoiceGroup(this);
+        group_->setAccessibleName(name);
+        groupRow_ = row;
+        row->addWidget(group_);
+    }
+    auto* b = new QPushButton(text, group_);
     b->setCheckable(true);
-    b->setProperty("choice", true);
     b->setToolTip(tip);
     b->setAccessibleName(tr("%1: %2").arg(name, text));
-    row->addWidget(b);
+    group_->add(b);
     connect(b, &QPushButton::clicked, this,
             [this, change = std::move(change)] { desk_.change(change); });
     choices_.push_back({b, std::move(is)});
@@ -238,10 +246,10 @@ void HandOverSheet::addPeaksRow() {
 }
 
 void HandOverSheet::addPapersRow() {
-    auto* row = addRow(tr("beside them"));
+    auto* row = addRow(tr("also write"));
     const auto toggle = [&](const QString& text, const QString& tip, bool HandOverChoice::*what) {
         addChoice(
-            row, tr("beside them"), text, tip, [what](const HandOverChoice& c) { return c.*what; },
+            row, tr("also write"), text, tip, [what](const HandOverChoice& c) { return c.*what; },
             [what](HandOverChoice& c) { c.*what = !(c.*what); });
     };
     toggle(tr("timeline (OTIO)"), tr("Every take in its place on the day, for other programs"),
@@ -284,7 +292,7 @@ void HandOverSheet::addCheckRow() {
 }
 
 void HandOverSheet::addNameRow() {
-    auto* row = addRow(tr("called"));
+    auto* row = addRow(tr("names"));
     pattern_ = new QLineEdit(this);
     pattern_->setMinimumWidth(220);
     pattern_->setAccessibleName(tr("Pattern of the files' names"));
@@ -396,7 +404,7 @@ QString HandOverSheet::summary() const {
         say(FileState::Stopped, tr("1 stopped"), tr("%1 stopped"));
         const auto marked = std::count_if(desk_.results().begin(), desk_.results().end(),
                                           [](const FileResult& r) { return r.marked(); });
-        if (marked > 0) parts << tr("%1 not as meant").arg(marked);
+        if (marked > 0) parts << tr("%1 check failed").arg(marked);
         return parts.join(tr(", ")) + QLatin1Char('.');
     }
     if (!plan.problem().empty()) return inWords(plan.problem());

@@ -19,6 +19,8 @@ class QPushButton;
 
 namespace brisk::app {
 
+class ChoiceGroup;
+
 class HandOverSheet : public QWidget {
     Q_OBJECT
   public:
@@ -32,6 +34,8 @@ class HandOverSheet : public QWidget {
     void closed();
 
   private:
+    ChoiceGroup* group_ = nullptr;  // the one that was begun last
+    QHBoxLayout* groupRow_ = nullptr;
     using Change = std::function<void(HandOverChoice&)>;
     using Is = std::function<bool(const HandOverChoice&)>;
     QHBoxLayout* addRow(const QString& name);

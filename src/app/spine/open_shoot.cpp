@@ -205,9 +205,12 @@ bool OpenShoot::open(const QString& path) {
         shoot_ = std::move((*found)->shoot);
         if (auto journal = Journal::goOn(place)) journal_.emplace(*journal);
         emit noted(
-            tr("The program ended before %n step(s) could be saved: they are back. Undo takes "
-               "them away again.",
-               nullptr, (*found)->steps));
+            (*found)->steps == 1
+                ? tr("The program ended before a step could be saved: it is back. Undo takes it "
+                     "away again.")
+                : tr("The program ended before %1 steps could be saved: they are back. Undo takes "
+                     "them away again.")
+                      .arg((*found)->steps));
     }
     path_ = path;
     saveId_ = loaded->journal.save;

@@ -31,21 +31,25 @@ QString sheet(const Colours& p) {
     QString s = QStringLiteral(R"(
         QWidget { background: @paper; color: @ink; }
         QToolTip { background: @raised; color: @ink; border: 1px solid @hairline; padding: 4px; }
-        QPushButton { background: transparent; color: @action; border: 1px solid transparent;
-                      border-radius: 4px; padding: 5px 10px; }
-        QPushButton:hover { border-color: @hairline; }
+        QPushButton { background: @raised; color: @action; border: 1px solid @hairline;
+                      border-radius: 5px; padding: 5px 10px; }
+        QPushButton:hover { border-color: @action; }
         QPushButton:focus { border: 2px solid @action; padding: 4px 9px; }
-        QPushButton:pressed { background: @raised; }
-        QPushButton:disabled { color: @quiet; }
+        QPushButton:pressed { background: @hairline; }
+        QPushButton:disabled { background: transparent; color: @quiet; }
         QPushButton[primary="true"] { background: @action; color: @actionText; padding: 6px 18px; }
         QPushButton[primary="true"]:focus { border: 2px solid @ink; padding: 5px 17px; }
         QPushButton[primary="true"]:disabled { background: @hairline; color: @quiet; }
-        QPushButton[choice="true"] { color: @ink; border-radius: 10px; padding: 4px 10px; }
-        QPushButton[choice="true"]:checked { background: @raised; border: 1px solid @ink; }
-        QPushButton[choice="true"]:focus { border: 2px solid @action; padding: 3px 9px; }
+        QPushButton[choice="true"] { background: transparent; color: @ink; padding: 3px 9px;
+                                     border: 1px solid transparent; border-radius: 4px; }
+        QPushButton[choice="true"]:hover { border-color: @hairline; }
+        QPushButton[choice="true"]:checked { background: @ink; color: @paper; }
+        QPushButton[choice="true"]:focus { border: 2px solid @action; padding: 2px 8px; }
+        QPushButton[choice="true"]:disabled { color: @quiet; }
+        QPushButton[choice="true"]:checked:disabled { background: @hairline; color: @ink; }
         QPushButton[arrow="true"] { padding: 3px 5px; }
         QPushButton[arrow="true"]:focus { padding: 2px 4px; }
-        QPushButton[onPicture="true"] { color: @pictureText; padding: 0; }
+        QPushButton[onPicture="true"] { background: transparent; border: none; color: @pictureText; padding: 0; }
         QPushButton[onPicture="true"]:focus { border: 2px solid @pictureText; padding: 0; }
         QLineEdit { background: @raised; border: 1px solid @hairline; border-radius: 4px;
                     padding: 3px 6px; selection-background-color: @action;

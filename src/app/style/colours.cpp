@@ -18,7 +18,7 @@ const Colours kDay{
     .camera = QColor(0x69717b),
     .cameraPale = QColor(0xbcbcb9),
     .cameraText = QColor(0x555d67),
-    .clean = QColor(0xcf860c),
+    .clean = QColor(0xb87503),
     .cleanPale = QColor(0xecca90),
     .cleanText = QColor(0x8a5600),
     .action = QColor(0x1d5949),

@@ -12,9 +12,8 @@ namespace brisk::app {
 ChannelMenu::ChannelMenu(QWidget* parent) : QPushButton(parent), menu_(new QMenu(this)) {
     setFont(uiFont(12));
     setCheckable(true);
-    setProperty("choice", true);
-    setAccessibleName(tr("ears: channels"));
-    setToolTip(tr("Some of the recording's channels, mixed, in both ears"));
+    setAccessibleName(tr("channels: which"));
+    setToolTip(tr("Some of the recording's channels, mixed, on both sides"));
     connect(this, &QPushButton::clicked, this, [this] {
         setChecked(!isChecked());  // the menu says what is so
         menu_->popup(mapToGlobal(rect().bottomLeft()));

@@ -10,7 +10,6 @@
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
-#include "app/style/elided_label.h"
 #include "core/time_text.h"
 #include "day/permissions.h"
 #include "shoot/commands.h"
@@ -58,10 +57,7 @@ PlaceBar::PlaceBar(Session& session, Verbs& verbs, QWidget* parent)
     pair(Verb::StepEarlier, Verb::StepLater, own_);
     row->addSpacing(6);
 
-    said_ = new ElidedLabel(this);
-    said_->setFont(uiFont(12));
-    said_->setProperty("quiet", true);
-    row->addWidget(said_, 1);
+    row->addStretch(1);
     for (const Verb v : {Verb::SearchAgain, Verb::NextPlace, Verb::MarksTogether}) {
         auto* b = new VerbButton(verbs, v, this, VerbButton::Unable::Hidden);
         b->setProperty("arrow", true);
@@ -70,7 +66,6 @@ PlaceBar::PlaceBar(Session& session, Verbs& verbs, QWidget* parent)
     }
     connect(&session, &Session::changed, this, &PlaceBar::refresh);
     connect(&session, &Session::factsChanged, this, &PlaceBar::refresh);
-    connect(&session, &Session::said, said_, &QLabel::setText);
 }
 
 void PlaceBar::teach() {
@@ -110,7 +105,7 @@ void PlaceBar::teach() {
 Seconds PlaceBar::ownStep() {
     const auto e = parseTimeEntry(own_->text().toStdString(), session_.view(take_).units);
     if (e) return Seconds{std::fabs(e->value.value)};
-    said_->setText(inWords(e.error().fact));
+    emit session_.said(inWords(e.error().fact));
     return Seconds{0};
 }
 
@@ -123,7 +118,6 @@ void PlaceBar::showTake(int take) {
     take_ = take;
     places_.clear();
     at_ = 0;
-    said_->clear();
     refresh();
 }
 
@@ -152,7 +146,7 @@ void PlaceBar::typed() {
     if (!t) return;
     const auto e = parseTimeEntry(offset_->text().toStdString(), session_.view(take_).units);
     if (!e) {
-        said_->setText(inWords(e.error().fact));
+        emit session_.said(inWords(e.error().fact));
         return;
     }
     ClockLine line = t->line;
@@ -160,13 +154,13 @@ void PlaceBar::typed() {
     offset_->setModified(false);
     session_.apply(
         commands::place(session_.state(), take_, line, {"at-moment", {{"at", line.offset}}}));
-    said_->setText(tr("placed as typed"));
+    emit session_.said(tr("placed as typed"));
 }
 
 void PlaceBar::nudge(Seconds by) {
     if (!tether() || by.value == 0) return;
     session_.apply(commands::moveClean(session_.state(), take_, by));
-    said_->setText(tr("moved by %1").arg(QString::fromStdString(slipText(by))));
+    emit session_.said(tr("moved by %1").arg(QString::fromStdString(slipText(by))));
 }
 
 void PlaceBar::showSearches() {
@@ -181,7 +175,7 @@ void PlaceBar::tryPlace(std::size_t i) {
     at_ = i;
     const PlaceOffer place = places_[i];
     session_.apply(commands::place(session_.state(), take_, place.line, place.where));
-    said_->setText(
+    emit session_.said(
         tr("place %1 of %2: %3").arg(i + 1).arg(places_.size()).arg(inWords(place.where)));
 }
 
@@ -194,12 +188,12 @@ void PlaceBar::marksTogether() {
     if (!t) return;
     MarkOffers found = session_.markOffers(take_);
     if (found.places.empty()) {
-        said_->setText(tr("There is no mark or clap on both sounds yet."));
+        emit session_.said(tr("There is no mark or clap on both sounds yet."));
         return;
     }
     places_ = std::move(found.places);
     tryPlace(0);
-    said_->setText(inWords(found.said));
+    emit session_.said(inWords(found.said));
 }
 
 }  // namespace brisk::app

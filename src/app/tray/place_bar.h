@@ -16,8 +16,6 @@ class QPushButton;
 
 namespace brisk::app {
 
-class ElidedLabel;
-
 class PlaceBar : public QWidget {
     Q_OBJECT
   public:
@@ -51,7 +49,6 @@ class PlaceBar : public QWidget {
     QLineEdit* offset_;
     QLineEdit* own_;
     QPushButton* again_;
-    ElidedLabel* said_;
 };
 
 }  // namespace brisk::app

@@ -2,17 +2,17 @@
 #include "app/tray/sound_panel.h"
 
 #include <QButtonGroup>
-#include <QFileInfo>
+#include <QGridLayout>
 #include <QHBoxLayout>
+#include <QLabel>
 #include <QLineEdit>
 #include <QLocale>
 #include <QPushButton>
-#include <QVBoxLayout>
 #include <cmath>
 
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
-#include "app/style/elided_label.h"
+#include "app/style/choice_group.h"
 #include "app/tray/channel_menu.h"
 #include "core/time_text.h"
 
@@ -30,21 +30,21 @@ QString numberText(double v) {
 }  // namespace
 
 SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 8, 16, 8);
-    column->setSpacing(2);
+    grid_ = new QGridLayout(this);
+    grid_->setContentsMargins(0, 0, 0, 0);
+    grid_->setHorizontalSpacing(24);
+    grid_->setVerticalSpacing(2);
     auto* head = addRow();
-    title_ = new ElidedLabel(this);
-    title_->setFont(uiFont(16, true));
-    head->addWidget(title_, 1);
     auto* scope = new QButtonGroup(this);
+    auto* scopes = new ChoiceGroup(this);
+    head->addWidget(scopes);
     const auto scoped = [&](const QString& text, const QString& tip) {
-        auto* b = new QPushButton(text, this);
+        auto* b = new QPushButton(text, scopes);
+        b->setFont(uiFont(12));
         b->setCheckable(true);
-        b->setProperty("choice", true);
         b->setToolTip(tip);
         scope->addButton(b);
-        head->addWidget(b);
+        scopes->add(b);
         connect(b, &QPushButton::clicked, this, &SoundPanel::refresh);
         return b;
     };
@@ -53,31 +53,24 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                   tr("What is chosen holds for every take that has no choice of its own"));
     all_->setChecked(true);
     asAll_ = new QPushButton(tr("as all takes"), this);
+    asAll_->setFont(uiFont(12));
     asAll_->setToolTip(tr("Forget what was chosen for this take alone"));
     head->addWidget(asAll_);
-    auto* back = new QPushButton(tr("Back"), this);
-    head->addWidget(back);
+    head->addStretch(1);
 
     layCamera();
     layChannels();
     layLevel();
     layGaps();
     layClocks();
-    // One line each; the whole sentence is a pointer's rest away, and in the hand-over.
-    const auto words = [&](const char* property) {
-        auto* l = new ElidedLabel(this);
-        l->setFont(uiFont(12));
-        l->setProperty(property, true);
-        column->addWidget(l);
-        return l;
-    };
-    holds_ = words("quiet");
-    holds_->setObjectName(QStringLiteral("soundHolds"));
-    warning_ = words("attention");
+    warning_ = new QLabel(this);
     warning_->setObjectName(QStringLiteral("soundWarning"));
-    column->addStretch(1);
+    warning_->setFont(uiFont(12));
+    warning_->setWordWrap(true);
+    warning_->setProperty("attention", true);
+    grid_->addWidget(warning_, grid_->rowCount(), 0, 1, 2);
+    grid_->setRowStretch(grid_->rowCount(), 1);
 
-    connect(back, &QPushButton::clicked, this, &SoundPanel::closed);
     connect(asAll_, &QPushButton::clicked, this,
             [this] { session_.setSound({take_}, std::nullopt); });
     connect(&session_, &Session::changed, this, &SoundPanel::refresh);
@@ -93,12 +86,12 @@ void SoundPanel::layCamera() {
                 {tr("second track"), tr("A track of its own, not the one that plays by itself"),
                  [](SoundChoice& c) { c.camera = CameraSound::SecondTrack; },
                  [](const SoundChoice& c) { return c.camera == CameraSound::SecondTrack; }},
-                {tr("blended under"), tr("Mixed under the clean sound, as loud as it says"),
+                {tr("mixed in"), tr("Mixed under the clean sound, as loud as it says"),
                  [](SoundChoice& c) { c.camera = CameraSound::Blended; },
                  [](const SoundChoice& c) { return c.camera == CameraSound::Blended; }}});
     addField(
-        camera, tr("Loudness of the blended camera against the clean sound"), tr("dB"), -60, 6,
-        [](const SoundChoice& c) { return c.blendDb; },
+        camera, tr("Loudness of the camera that is mixed in against the clean sound"), tr("dB"),
+        -60, 6, [](const SoundChoice& c) { return c.blendDb; },
         [](SoundChoice& c, double v) { c.blendDb = v; });
     camera->addStretch(1);
 }
@@ -109,12 +102,12 @@ void SoundPanel::layChannels() {
         return Option{text, tip, [e](SoundChoice& c) { c.map = e; },
                       [e](const SoundChoice& c) { return c.map == e; }};
     };
-    addChoices(ears, tr("ears"),
+    addChoices(ears, tr("channels"),
                {ear(tr("as it is"), tr("As recorded; one-sided and mono sound goes to both"),
                     ChannelMap::AsRecorded),
-                ear(tr("left"), tr("The left channel in both ears"), ChannelMap::Left),
-                ear(tr("right"), tr("The right channel in both ears"), ChannelMap::Right),
-                ear(tr("mix"), tr("Both channels mixed, in both ears"), ChannelMap::Mix),
+                ear(tr("left"), tr("The left channel on both sides"), ChannelMap::Left),
+                ear(tr("right"), tr("The right channel on both sides"), ChannelMap::Right),
+                ear(tr("mix"), tr("Both channels mixed, on both sides"), ChannelMap::Mix),
                 ear(tr("swap"), tr("Left and right exchanged"), ChannelMap::Swapped)});
     channels_ = new ChannelMenu(this);
     ears->addWidget(channels_);
@@ -125,7 +118,7 @@ void SoundPanel::layChannels() {
         });
     });
     addChoices(ears, tr("polarity"),
-               {{tr("turned over"), tr("Upside down against what the match found"),
+               {{tr("inverted"), tr("Upside down against what the match found"),
                  [](SoundChoice& c) { c.turned = !c.turned; },
                  [](const SoundChoice& c) { return c.turned; }}});
     ears->addStretch(1);
@@ -217,7 +210,9 @@ void SoundPanel::layClocks() {
 QHBoxLayout* SoundPanel::addRow() {
     auto* row = new QHBoxLayout;
     row->setSpacing(2);
-    static_cast<QVBoxLayout*>(layout())->addLayout(row);
+    // Side by side: the left ones are of what is heard, the right ones of how.
+    grid_->addLayout(row, rows_ / 2, rows_ % 2);
+    ++rows_;
     return row;
 }
 
@@ -226,24 +221,21 @@ void SoundPanel::addChoices(QHBoxLayout* row, const QString& name, std::vector<O
         auto* l = new QLabel(name, this);
         l->setProperty("quiet", true);
         l->setFont(uiFont(12));
-        if (row->count() == 0) {
-            l->setFixedWidth(92);
-        } else {
-            row->addSpacing(12);
-        }
+        if (row->count() > 0) row->addSpacing(8);
         row->addWidget(l);
     }
     auto* group = new QButtonGroup(this);
+    auto* frame = new ChoiceGroup(this);
+    row->addWidget(frame);
     for (std::size_t i = 0; i < options.size(); ++i) {
         const Option& o = options[i];
-        auto* b = new QPushButton(o.text, this);
+        auto* b = new QPushButton(o.text, frame);
         b->setFont(uiFont(12));
         b->setCheckable(true);
-        b->setProperty("choice", true);
         b->setToolTip(o.tip);
         b->setAccessibleName(name.isEmpty() ? o.tip : tr("%1: %2").arg(name, o.text));
         group->addButton(b, static_cast<int>(i));
-        row->addWidget(b);
+        frame->add(b);
         connect(b, &QPushButton::clicked, this,
                 [this, change = o.change] { this->change(change); });
     }
@@ -319,7 +311,7 @@ QString SoundPanel::warning() const {
     const Tether* t = session_.state().tetherOf(take_);
     const double apart = std::fabs(slip_.value) + (t ? std::fabs(t->soundDelay.value) : 0);
     if (c.camera == CameraSound::Blended && apart > kCombFrom && apart < kCombTo) {
-        all << tr("Blended sounds that are %1 apart colour each other: it may sound hollow.")
+        all << tr("Mixed sounds that are %1 apart colour each other: it may sound hollow.")
                    .arg(QString::fromStdString(slipText({apart})));
     }
     if (!c.followClock && t && plan) {
@@ -330,12 +322,21 @@ QString SoundPanel::warning() const {
     return all.join(QLatin1Char(' '));
 }
 
+QString SoundPanel::holds() const {
+    const auto plan = session_.exportPlan(take_, VideoContainer::Mov, {});
+    if (!plan) return tr("It has no place yet.");
+    const TakeEdit* e = session_.state().editOf(take_);
+    const QString said = inWords(describeExport(*plan));
+    return e && e->sound && all_->isChecked()
+               ? tr("This take has a choice of its own. %1").arg(said)
+               : said;
+}
+
 void SoundPanel::refresh() {
     const MediaItem* m = session_.state().item(take_);
     if (!m) return;
     const TakeEdit* e = session_.state().editOf(take_);
     const bool own = e && e->sound;
-    title_->setText(tr("Sound of %1").arg(QFileInfo(QString::fromStdString(m->path)).fileName()));
     asAll_->setVisible(own);
     const SoundChoice& c = choice();
     for (const Group& g : groups_) {
@@ -349,12 +350,6 @@ void SoundPanel::refresh() {
     for (const Field& f : fields_) {
         if (!f.edit->hasFocus() || !f.edit->isModified()) f.edit->setText(numberText(f.value(c)));
     }
-    const auto plan = session_.exportPlan(take_, VideoContainer::Mov, {});
-    holds_->setText(
-        !plan ? tr("It has no place yet.")
-        : own && all_->isChecked()
-            ? tr("This take has a choice of its own. %1").arg(inWords(describeExport(*plan)))
-            : inWords(describeExport(*plan)));
     warning_->setText(warning());
 }
 

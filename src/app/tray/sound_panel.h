@@ -11,14 +11,15 @@
 #include "app/spine/session.h"
 
 class QButtonGroup;
+class QGridLayout;
 class QHBoxLayout;
+class QLabel;
 class QLineEdit;
 class QPushButton;
 
 namespace brisk::app {
 
 class ChannelMenu;
-class ElidedLabel;
 
 class SoundPanel : public QWidget {
     Q_OBJECT
@@ -27,9 +28,8 @@ class SoundPanel : public QWidget {
     void showTake(int take);
     /// How far the two sounds are apart where they were measured last: blended, that may be heard.
     void setSlip(Seconds slip);
-
-  signals:
-    void closed();
+    /// What the new file will hold, in full.
+    [[nodiscard]] QString holds() const;
 
   private:
     using Change = std::function<void(SoundChoice&)>;
@@ -65,10 +65,10 @@ class SoundPanel : public QWidget {
     Session& session_;
     int take_ = 0;
     Seconds slip_;
-    ElidedLabel* title_;
+    QGridLayout* grid_;
+    int rows_ = 0;
     QPushButton *one_, *all_, *asAll_;
-    ElidedLabel* holds_;
-    ElidedLabel* warning_;
+    QLabel* warning_;
     ChannelMenu* channels_;
     std::vector<Group> groups_;
     std::vector<Field> fields_;

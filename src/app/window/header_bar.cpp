@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/header_bar.h"
 
+#include <QAccessible>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPainter>
 #include <QProgressBar>
 #include <QPushButton>
@@ -14,6 +16,9 @@
 #include "app/style/state_mark.h"
 
 namespace brisk::app {
+namespace {
+constexpr int kReadIn = 20000;  // milliseconds that a message stays
+}
 
 HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     : QWidget(parent), session_(session) {
@@ -21,10 +26,16 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(40, 1, 16, 1);  // clear of the hairline below
     row->setSpacing(4);
-    name_ = new ElidedLabel(this);
+    name_ = new QPushButton(this);
     name_->setFont(uiFont(15, true));
-    name_->setMaximumWidth(220);
-    name_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    name_->setMaximumWidth(240);
+    name_->setObjectName(QStringLiteral("shootName"));
+    menu_ = new QMenu(name_);
+    for (const Verb v : {Verb::Open, Verb::Save, Verb::History, Verb::Keys}) {
+        menu_->addAction(verbs.action(v));
+        addAction(verbs.action(v));  // its keys, with the menu closed
+    }
+    name_->setMenu(menu_);
     row->addWidget(name_);
     savedWords_ = new QLabel(this);
     savedWords_->setProperty("quiet", true);
@@ -37,9 +48,13 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
         return b;
     };
     for (const Verb v : {Verb::AddFiles, Verb::FindMatches, Verb::Undo, Verb::Redo}) button(v);
-    history_ = button(Verb::History);
-    for (const Verb v : {Verb::Open, Verb::Save, Verb::Keys}) button(v);
-    row->addStretch(1);
+    row->addSpacing(8);
+    message_ = new QLabel(this);
+    message_->setObjectName(QStringLiteral("message"));
+    message_->setAccessibleName(tr("What just happened"));
+    message_->setFont(uiFont(12));
+    message_->setWordWrap(true);
+    row->addWidget(message_, 1);
 
     workArea_ = new QWidget(this);
     auto* work = new QHBoxLayout(workArea_);
@@ -65,6 +80,9 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     handOver->setProperty("primary", true);
     handOver->setFont(uiFont(13, true));
 
+    fade_.setSingleShot(true);
+    connect(&fade_, &QTimer::timeout, message_, &QLabel::clear);
+    connect(&session_, &Session::said, this, &HeaderBar::tell);
     connect(&session_, &Session::changed, this, &HeaderBar::refresh);
     connect(&session_, &Session::factsChanged, this, &HeaderBar::refresh);
     connect(&session_.work(), &WorkQueue::changed, this, &HeaderBar::refreshWork);
@@ -72,13 +90,20 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     refreshWork();
 }
 
-int HeaderBar::historyX() const {
-    return history_->x();
+void HeaderBar::tell(const QString& sentence) {
+    message_->setText(sentence);
+    fade_.start(kReadIn);
+    // Read aloud, wherever the focus is.
+    QAccessibleEvent event(message_, QAccessible::Alert);
+    QAccessible::updateAccessibility(&event);
 }
 
 void HeaderBar::refresh() {
     const Shoot& shoot = session_.shoot();
-    name_->setText(session_.document().name());
+    const QString name = session_.document().name();
+    name_->setText(name_->fontMetrics().elidedText(name, Qt::ElideMiddle, 180));
+    name_->setToolTip(name);
+    name_->setAccessibleName(tr("Shoot: %1").arg(name));
     savedWords_->setText(shoot.changedSinceSaved()              ? tr("not saved")
                          : session_.document().path().isEmpty() ? QString()
                                                                 : tr("saved"));

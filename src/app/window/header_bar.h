@@ -3,12 +3,14 @@
 /// The slim header: the shoot's name, the main commands, what is running, and the hand-over.
 #pragma once
 
+#include <QTimer>
 #include <QWidget>
 
 #include "app/spine/session.h"
 #include "app/spine/verbs.h"
 
 class QLabel;
+class QMenu;
 class QProgressBar;
 class QPushButton;
 
@@ -19,8 +21,8 @@ class HeaderBar : public QWidget {
   public:
     HeaderBar(Session& session, Verbs& verbs, QWidget* parent);
 
-    /// Where the history's button is.
-    [[nodiscard]] int historyX() const;
+    /// The menu of the shoot itself, under its name.
+    [[nodiscard]] QMenu& shootMenu() { return *menu_; }
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -29,9 +31,12 @@ class HeaderBar : public QWidget {
     void refresh();
     void refreshWork();
     Session& session_;
-    QLabel* name_;
+    void tell(const QString& sentence);
+    QPushButton* name_;
+    QMenu* menu_;
+    QLabel* message_;
+    QTimer fade_;
     QLabel* savedWords_;
-    QPushButton* history_;
     QWidget* workArea_;
     QLabel* workWords_;
     QProgressBar* workBar_;

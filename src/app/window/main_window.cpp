@@ -40,7 +40,7 @@ const QString kShootFilter = QStringLiteral("Brisk Tether shoot (*.brisk)");
 MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     setWindowTitle(tr("Brisk Tether"));
     setAcceptDrops(true);
-    setMinimumSize(1100, 700);
+    setMinimumSize(960, 600);
     resize(1280, 800);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -119,7 +119,8 @@ void MainWindow::teach() {
     verbs_.teach(Verb::History, [this] {
         QMenu* menu = historyMenu(session_, chosen_, this);
         menu->setAttribute(Qt::WA_DeleteOnClose);
-        menu->popup(header_->mapToGlobal(QPoint(header_->historyX(), header_->height())));
+        menu->popup(header_->mapToGlobal(
+            QPoint(header_->shootMenu().parentWidget()->x(), header_->height())));
     });
     verbs_.teach(Verb::Open, [this] { openByDialog(); });
     const auto noFiles = [this] {

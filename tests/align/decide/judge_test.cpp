@@ -38,7 +38,7 @@ TEST(Judge, AcceptsWhatMostWindowsSay) {
     const auto e = judged(matchWith(40, 36, 40), 0);
     EXPECT_EQ(e.status, MatchStatus::Matched);
     EXPECT_GT(e.confidence, 0.95);
-    EXPECT_NE(sentence(e.reason).find("36 of 40 windows agree"), std::string::npos);
+    EXPECT_NE(sentence(e.reason).find("36 of 40 spots agree"), std::string::npos);
 }
 
 TEST(Judge, RefusesLuck) {

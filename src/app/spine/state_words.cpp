@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/spine/state_words.h"
+
+#include <QObject>
+#include <cmath>
+
+#include "core/time_text.h"
+
+namespace brisk::app {
+
+QString stateWords(const ShootState& s, int take) {
+    const Tether* t = s.tetherOf(take);
+    if (!t) return QObject::tr("not searched");
+    switch (s.stateOf(take)) {
+        case TetherState::Slipped: {
+            const auto by = s.slippedBy(take);
+            if (!by) return QObject::tr("moved: onto another recording than its tether");
+            return (by->value >= 0 ? QObject::tr("moved: %1 later than its tether")
+                                   : QObject::tr("moved: %1 earlier than its tether"))
+                .arg(QString::fromStdString(slipText({std::fabs(by->value)})));
+        }
+        case TetherState::Tethered:
+            return QObject::tr("tethered");
+        case TetherState::Offered:
+            return QObject::tr("found: check it");
+        case TetherState::NeedsAnEar:
+            return t->movedByHand()  ? QObject::tr("unsure: moved by hand, listen first")
+                   : t->placedByHand ? QObject::tr("unsure: placed by hand, listen first")
+                                     : QObject::tr("unsure: listen first");
+        case TetherState::Loose:
+            break;
+    }
+    return QObject::tr("no place found");
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// How a take stands, in words that say what there is to do: "found: check it".
+#pragma once
+
+#include <QString>
+
+#include "shoot/shoot_state.h"
+
+namespace brisk::app {
+
+QString stateWords(const ShootState& state, int take);
+
+}  // namespace brisk::app
