@@ -4,7 +4,9 @@
 
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/spoken.h"
 #include "app/window/guarded_application.h"
+#include "app/window/language.h"
 #include "app/window/main_window.h"
 #include "core/large_buffers.h"
 
@@ -23,6 +25,8 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument(QStringLiteral("files"),
                                  QStringLiteral("Takes, recordings, or a saved shoot (.brisk)"));
     parser.process(app);
+    brisk::app::useLanguage(QLocale());
+    brisk::app::speakDrawings();
     brisk::app::setTheme(brisk::app::desktopTheme());
     brisk::app::applyStyle();
     brisk::app::MainWindow window;

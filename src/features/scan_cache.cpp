@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <fstream>
+#include <mutex>
 
 #include "core/guarded.h"
 #include "media/read/media_info_store.h"
@@ -21,6 +22,15 @@ namespace fs = std::filesystem;
 /// Changes whenever anything that is kept is computed or laid out differently.
 constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'0c;
 constexpr std::uintmax_t kMaxBytes = 2ull << 30;  // some 180 hours of sound
+
+std::mutex chosenLock;
+fs::path chosenFolder;
+std::uintmax_t chosenBytes = kMaxBytes;
+
+std::uintmax_t mostKept() {
+    const std::lock_guard hold(chosenLock);
+    return chosenBytes;
+}
 
 /// Of one file, its time of change included, which a card counts in seconds: what was read of it
 /// does not show everything, either.
@@ -119,14 +129,22 @@ void keep(const SoundScan& scan, bool loudness, const fs::path& place) {
     std::ofstream out(file->temporaryPath(), std::ios::binary);
     write(scan, loudness, out);
     out.close();
-    if (out && file->commit()) trimScanCache(kMaxBytes);
+    if (out && file->commit()) trimScanCache(mostKept());
 }
 
 }  // namespace
 
 fs::path scanCacheFolder() {
+    const std::lock_guard hold(chosenLock);
+    if (!chosenFolder.empty()) return chosenFolder;
     const fs::path own = userFolder("XDG_CACHE_HOME", ".cache");
     return own.empty() ? own : own / "scans";
+}
+
+void setScanCache(const fs::path& folder, std::uintmax_t mostBytes) {
+    const std::lock_guard hold(chosenLock);
+    chosenFolder = folder;
+    chosenBytes = mostBytes;
 }
 
 Result<SoundScan> scanKept(const std::string& path, const ScanOptions& options,

@@ -13,9 +13,12 @@
 
 namespace brisk {
 
-/// Where scans are kept: $XDG_CACHE_HOME or ~/.cache, in brisk-tether/scans. Empty where neither
-/// variable is set: then nothing is kept.
+/// Where scans are kept: where setScanCache says, else $XDG_CACHE_HOME or ~/.cache, in
+/// brisk-tether/scans. Empty where neither variable is set: then nothing is kept.
 std::filesystem::path scanCacheFolder();
+
+/// Another folder than that, empty = that; and how much is kept at most.   Threads: safe.
+void setScanCache(const std::filesystem::path& folder, std::uintmax_t mostBytes);
 
 /// The same as scanSound, from the cache where it can be; fills the cache. A cache that cannot be
 /// written is not an error.   Threads: safe, also with other processes.

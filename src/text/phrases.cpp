@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Every sentence about a fact, in the order of the ids. PHRASE marks a text for translators and is
-// the text itself; context "Facts".
+// Every sentence about a fact. PHRASE marks a text for translators and is the text itself, PHRASES
+// one that has plural forms: the catalogues (translations/, ./dev catalogue) have them in the
+// context of this namespace. What is said of one is English alone.
 #include <algorithm>
 
 #include "text/sentence.h"
 
 #define PHRASE(text) text
+#define PHRASES(text) text
 
 namespace brisk {
 
@@ -14,8 +16,8 @@ namespace {
 constexpr Phrase kPhrases[] = {
     // How two sounds agree (align/decide, align/assemble).
     {"windows-agree", PHRASE("{agreeing} of {used} spots agree within {within_ms:fixed1} ms")},
-    {"claps-agree", PHRASE("{agreeing} of {claps} claps agree"),
-     PHRASE("{agreeing} of {claps} clap agrees"), "claps"},
+    {"claps-agree", PHRASES("{agreeing} of {claps} claps agree"),
+     "{agreeing} of {claps} clap agrees", "claps"},
     {"no-rival", PHRASE("no other place comes near")},
     {"next-best", PHRASE("the next best place is {weaker_db:fixed0} dB weaker")},
     {"sure", PHRASE("{agreement}; {rival}.")},
@@ -152,19 +154,19 @@ constexpr Phrase kPhrases[] = {
             "{channels} channels.")},
     // How far the camera was (core/sound_distance).
     {"hears-late", PHRASE("The camera hears the hands {by:slip} late: about "
-                          "{metres:signed1} m away (a picture "
-                          "frame leaves {doubt_metres:signed1} m either way).")},
+                          "{metres:length} away (a picture "
+                          "frame leaves {doubt_metres:length} either way).")},
     {"heard-before-picture", PHRASE("The camera heard this clap {by:slip} before that "
                                     "picture: another clap, or another "
                                     "frame.")},
     {"too-far-from-hands",
-     PHRASE("{metres:signed1} m between hands and camera is hard to believe: another clap, or "
+     PHRASE("{metres:length} between hands and camera is hard to believe: another clap, or "
             "another frame.")},
-    {"sound-needs", PHRASE("Over {metres:signed1} m the sound needs {by:slip}: the clean "
+    {"sound-needs", PHRASE("Over {metres:length} the sound needs {by:slip}: the clean "
                            "sound comes that much "
                            "earlier.")},
     {"too-far-from-subject",
-     PHRASE("{metres:signed1} m between subject and camera is hard to believe.")},
+     PHRASE("{metres:length} between subject and camera is hard to believe.")},
     // What a project says when it is opened (shoot/project_file).
     {"file-not-found",
      PHRASE("{file} was not found where it was. Everything known of it is kept; put the file "
@@ -191,6 +193,7 @@ constexpr Phrase kPhrases[] = {
     {"nothing-to-undo", PHRASE("There is nothing to undo.")},
     {"nothing-to-redo", PHRASE("There is nothing to do again.")},
     {"no-files-yet", PHRASE("Add files first.")},
+    {"shoot-not-empty", PHRASE("There are files in the shoot already.")},
     {"nothing-to-search", PHRASE("Takes and recordings are needed, all of them read.")},
     {"all-was-read", PHRASE("Every selected file could be read.")},
     {"nothing-selected", PHRASE("Nothing is selected in the list.")},
@@ -250,12 +253,11 @@ constexpr Phrase kPhrases[] = {
             "{dbtp:fixed1} dBTP")},
     {"peaks-cut",
      PHRASE("; peaks go {over_db:fixed1} dB over full scale and are CUT there, as chosen")},
-    {"samples-cut", PHRASE("Of the {track} {samples:grouped} samples were cut at full scale."),
-     PHRASE("Of the {track} {samples:grouped} sample was cut at full scale."), "samples"},
+    {"samples-cut", PHRASES("Of the {track} {samples:grouped} samples were cut at full scale."),
+     "Of the {track} {samples:grouped} sample was cut at full scale.", "samples"},
     {"samples-cut-as-chosen",
-     PHRASE("Of the {track} {samples:grouped} samples were cut at full scale, as chosen."),
-     PHRASE("Of the {track} {samples:grouped} sample was cut at full scale, as chosen."),
-     "samples"},
+     PHRASES("Of the {track} {samples:grouped} samples were cut at full scale, as chosen."),
+     "Of the {track} {samples:grouped} sample was cut at full scale, as chosen.", "samples"},
     // What a written file holds (export).
     {"video-holds", PHRASE("{range}{picture}; track 1 {sound}.")},
     {"clean-sound-track", PHRASE("clean sound, {channels}, {codec}, 48 kHz{rest:run}")},
@@ -282,9 +284,9 @@ constexpr Phrase kPhrases[] = {
     {"camera-not-included", PHRASE("; camera sound not included")},
     {"camera-where-uncovered", PHRASE("; camera sound where the recording does not reach")},
     {"silence-where-uncovered", PHRASE("; silence where the recording does not reach")},
-    {"clipped-in-places", PHRASE("; the recording is clipped in {places} places"),
-     PHRASE("; the recording is clipped in {places} place"), "places"},
-    {"claps-quiet", PHRASE("; {claps} claps quiet"), PHRASE("; {claps} clap quiet"), "claps"},
+    {"clipped-in-places", PHRASES("; the recording is clipped in {places} places"),
+     "; the recording is clipped in {places} place", "places"},
+    {"claps-quiet", PHRASES("; {claps} claps quiet"), "; {claps} clap quiet", "claps"},
     {"drift-left", PHRASE("; drift not corrected")},
     {"rotation-left-out",
      PHRASE("; that players turn the picture by {degrees} degrees is left out")},
@@ -325,10 +327,10 @@ constexpr Phrase kPhrases[] = {
      PHRASE("{track} is left out: of several microphones an edit decision list holds the one "
             "that is heard.")},
     {"picture-track-left-out",
-     PHRASE("{track} is left out: an edit decision list holds one picture track ({clips} "
-            "clips)."),
-     PHRASE("{track} is left out: an edit decision list holds one picture track ({clips} "
-            "clip)."),
+     PHRASES("{track} is left out: an edit decision list holds one picture track ({clips} "
+             "clips)."),
+     "{track} is left out: an edit decision list holds one picture track ({clips} "
+     "clip).",
      "clips"},
     {"counts-other-frames",
      PHRASE("Its timecode counts {counted} frames a second; the picture has {rate}.")},
@@ -375,20 +377,20 @@ constexpr Phrase kPhrases[] = {
     {"pictures-alike", PHRASE("{pictures:grouped} pictures alike to {db:fixed0} dB")},
     // What a person did (shoot/commands): steps of the history.
     {"add-file", PHRASE("Add {file}")},
-    {"add-files", PHRASE("Add {files} files"), PHRASE("Add {files} file"), "files"},
-    {"find-moved", PHRASE("Find {files} moved files"), PHRASE("Find {files} moved file"), "files"},
+    {"add-files", PHRASES("Add {files} files"), "Add {files} file", "files"},
+    {"find-moved", PHRASES("Find {files} moved files"), "Find {files} moved file", "files"},
     {"swap-recording", PHRASE("Swap {recording} for {copy}")},
     {"remove-file", PHRASE("Remove {file}")},
     {"back-to-snapshot", PHRASE("Back to \"{snapshot}\"")},
     {"take-as-in-snapshot", PHRASE("{take} as in \"{snapshot}\"")},
-    {"find-matches", PHRASE("Find matches for {takes} takes"),
-     PHRASE("Find matches for {takes} take"), "takes"},
+    {"find-matches", PHRASES("Find matches for {takes} takes"), "Find matches for {takes} take",
+     "takes"},
     {"tether", PHRASE("Tether {take}")},
-    {"tether-all", PHRASE("Tether {takes} takes"), PHRASE("Tether {takes} take"), "takes"},
+    {"tether-all", PHRASES("Tether {takes} takes"), "Tether {takes} take", "takes"},
     {"use-as-take", PHRASE("Use {file} as a take")},
     {"use-as-recording", PHRASE("Use {file} as a recording")},
-    {"name-camera", PHRASE("Name the camera of {takes} takes"),
-     PHRASE("Name the camera of {takes} take"), "takes"},
+    {"name-camera", PHRASES("Name the camera of {takes} takes"), "Name the camera of {takes} take",
+     "takes"},
     {"join-two", PHRASE("Treat {before} and {after} as one")},
     {"join-takes", PHRASE("Treat {takes} takes as one")},
     {"part-takes", PHRASE("Treat {take} as a take of its own")},
@@ -399,7 +401,7 @@ constexpr Phrase kPhrases[] = {
     {"at-moment", PHRASE("{at:clock6}")},
     {"best-place", PHRASE("the best place")},
     {"weaker-place", PHRASE("a place {weaker_db:fixed0} dB weaker")},
-    {"mark-pairs", PHRASE("{pairs} pairs, at most {apart:slip} apart"), PHRASE("1 pair"), "pairs"},
+    {"mark-pairs", PHRASES("{pairs} pairs, at most {apart:slip} apart"), "1 pair", "pairs"},
     {"lay-on", PHRASE("Lay {take} on {recording}")},
     {"back-to-found", PHRASE("Back to the found place of {take}")},
     {"back-to-tether", PHRASE("Back to the tether of {take}")},
@@ -422,8 +424,7 @@ constexpr Phrase kPhrases[] = {
     {"keep-whole", PHRASE("Keep the whole of {take}")},
     {"sound-for-all", PHRASE("For all takes: {what}")},
     {"sound-for-take", PHRASE("For {take}: {what}")},
-    {"sound-for-takes", PHRASE("For {takes} takes: {what}"), PHRASE("For {takes} take: {what}"),
-     "takes"},
+    {"sound-for-takes", PHRASES("For {takes} takes: {what}"), "For {takes} take: {what}", "takes"},
     {"camera-left-out", PHRASE("camera's sound left out")},
     {"camera-second-track", PHRASE("camera's sound on a second track")},
     {"camera-blended", PHRASE("camera's sound mixed in")},
@@ -477,8 +478,8 @@ constexpr Phrase kPhrases[] = {
     {"picture-without-sound",
      PHRASE("{file} has a picture but no sound, so there is nothing to match by. Turn on the "
             "camera's microphone next time; this take can only be placed by hand.")},
-    {"no-such-channel", PHRASE("{file} has {channels} channels; there is no channel {channel}."),
-     PHRASE("{file} has one channel; there is no channel {channel}."), "channels"},
+    {"no-such-channel", PHRASES("{file} has {channels} channels; there is no channel {channel}."),
+     "{file} has one channel; there is no channel {channel}.", "channels"},
     {"not-read-further", PHRASE("{file} could not be read any further ({why}). Is the card still "
                                 "in? Nothing was changed; try again.")},
     {"not-read-again", PHRASE("{file} could not be read again.")},
@@ -518,17 +519,16 @@ constexpr Phrase kPhrases[] = {
     {"journal-not-understood", PHRASE("{file} holds steps that were not saved, but cannot be "
                                       "understood. It was left as it is.")},
     {"worked-on-after-saving",
-     PHRASE("{file} was worked on after it was saved: {steps} steps are not in it. What is handed "
-            "over is as it was saved; open and save it to have the rest."),
-     PHRASE("{file} was worked on after it was saved: {steps} step is not in it. What is handed "
-            "over is as it was saved; open and save it to have the rest."),
+     PHRASES("{file} was worked on after it was saved: {steps} steps are not in it. What is handed "
+             "over is as it was saved; open and save it to have the rest."),
+     "{file} was worked on after it was saved: {steps} step is not in it. What is handed "
+     "over is as it was saved; open and save it to have the rest.",
      "steps"},
     {"in-shoot-already",
      PHRASE("{file} is in the shoot already, as {as}. It was not added again.")},
     {"no-media-left-out",
-     PHRASE("{files} files in the folder are neither video nor sound and were left out: {names}"),
-     PHRASE("{files} file in the folder is neither video nor sound and was left out: {names}"),
-     "files"},
+     PHRASES("{files} files in the folder are neither video nor sound and were left out: {names}"),
+     "{files} file in the folder is neither video nor sound and was left out: {names}", "files"},
     {"steps-not-kept", PHRASE("Steps cannot be written down in {file}. Save the shoot yourself "
                               "until there is room again.")},
     {"recording-not-read",
@@ -542,8 +542,8 @@ constexpr Phrase kPhrases[] = {
     {"channels-beyond", PHRASE("A sound claims {channels} channels; 1 to 64 are read.")},
     {"claimed-silence", PHRASE("Its time stamps claim {seconds:clock1} of silence that is not to "
                                "be believed; the sound goes on without it.")},
-    {"samples-no-numbers", PHRASE("{samples:grouped} samples are no numbers and were silenced."),
-     PHRASE("{samples} sample is no number and was silenced."), "samples"},
+    {"samples-no-numbers", PHRASES("{samples:grouped} samples are no numbers and were silenced."),
+     "{samples} sample is no number and was silenced.", "samples"},
     {"format-changes",
      PHRASE("Its sound changes rate or channels at {at:clock1}; what follows was left out.")},
     {"no-memory",

@@ -27,26 +27,39 @@ std::pair<std::string_view, int> formOf(std::string_view form) {
     return {form, digits};
 }
 
-std::string inWords(const FactValue& v, std::string_view form, const Phrasing& phrasing) {
+/// Each of these forms has one point at most.
+std::string withDecimal(std::string text, const Wording& wording) {
+    const auto point = text.rfind('.');
+    return point == std::string::npos ? text : text.replace(point, 1, wording.decimal);
+}
+
+std::string inWords(const FactValue& v, std::string_view form, const Wording& wording) {
     if (const auto* text = std::get_if<std::string>(&v)) return *text;
     if (const auto* facts = std::get_if<Facts>(&v)) {
-        if (form != "run") return sentence(*facts, phrasing);
+        if (form != "run") return sentence(*facts, wording);
         std::string run;
-        for (const Fact& f : *facts) run += sentence(f, phrasing);
+        for (const Fact& f : *facts) run += sentence(f, wording);
         return run;
     }
     const double amount = amountOf(v);
     const auto [name, digits] = formOf(form);
-    if (name == "clock") return clockText({amount}, digits);
-    if (name == "slip") return slipText({amount});
-    if (name == "fixed") return fixedText(amount, digits);
-    if (name == "signed") return signedText(amount, digits);
+    const auto marked = [&](std::string text) { return withDecimal(std::move(text), wording); };
+    if (name == "clock") return marked(clockText({amount}, digits));
+    if (name == "slip") return marked(slipText({amount}));
+    if (name == "fixed") return marked(fixedText(amount, digits));
+    if (name == "signed") return marked(signedText(amount, digits));
+    if (name == "length") return lengthText(amount, wording);
     if (name == "grouped") return groupedText(std::llround(amount));
     if (std::holds_alternative<std::int64_t>(v)) return std::to_string(std::get<std::int64_t>(v));
-    return fixedText(amount, 3);
+    return marked(fixedText(amount, 3));
 }
 
 }  // namespace
+
+std::string lengthText(double metres, const Wording& wording) {
+    return wording.feet ? withDecimal(signedText(metres / kMetresPerFoot, 1), wording) + " ft"
+                        : withDecimal(signedText(metres, 1), wording) + " m";
+}
 
 const Phrase* phraseOf(std::string_view id) {
     const auto& all = allPhrases();
@@ -59,12 +72,12 @@ std::string inEnglish(const Phrase& phrase, std::int64_t count) {
     return count == 1 && phrase.one ? phrase.one : phrase.many;
 }
 
-std::string sentence(const Fact& fact, const Phrasing& phrasing) {
+std::string sentence(const Fact& fact, const Wording& wording) {
     const Phrase* phrase = phraseOf(fact.id);
     if (!phrase) return fact.id;
     const std::int64_t count =
         phrase->count ? std::llround(fact.number(phrase->count)) : std::int64_t{0};
-    const std::string pattern = phrasing(*phrase, count);
+    const std::string pattern = wording.phrase(*phrase, count);
     std::string out;
     std::size_t at = 0;
     while (at < pattern.size()) {
@@ -77,16 +90,16 @@ std::string sentence(const Fact& fact, const Phrasing& phrasing) {
         const auto form =
             colon == std::string_view::npos ? std::string_view{} : inside.substr(colon + 1);
         if (const FactValue* v = fact.arg(inside.substr(0, colon))) {
-            out += inWords(*v, form, phrasing);
+            out += inWords(*v, form, wording);
         }
         at = close + 1;
     }
     return out.append(pattern, at, std::string::npos);
 }
 
-std::string sentence(const Facts& facts, const Phrasing& phrasing) {
+std::string sentence(const Facts& facts, const Wording& wording) {
     std::string out;
-    for (const Fact& f : facts) addSentence(out, sentence(f, phrasing));
+    for (const Fact& f : facts) addSentence(out, sentence(f, wording));
     return out;
 }
 

@@ -8,7 +8,7 @@
 ///
 /// A phrase holds arguments in braces: {used} as it is; {at:clock1} a time with one digit of a
 /// second; {by:slip} milliseconds; {drift:fixed1} one digit after the point; {n:grouped} in groups
-/// of three; facts within a fact are their own sentences,
+/// of three; {away:length} metres or feet; facts within a fact are their own sentences,
 /// or one after the other without a space: {names:run}.
 #pragma once
 
@@ -37,9 +37,19 @@ const std::vector<Phrase>& allPhrases();
 using Phrasing = std::function<std::string(const Phrase&, std::int64_t count)>;
 std::string inEnglish(const Phrase& phrase, std::int64_t count);
 
+/// How things are said: the language, its decimal mark, and metres or feet.
+struct Wording {
+    Phrasing phrase = inEnglish;
+    std::string decimal = ".";
+    bool feet = false;
+};
+
 /// Of an unknown id the id itself: said badly rather than not at all.   Threads: safe.
-std::string sentence(const Fact& fact, const Phrasing& phrasing = inEnglish);
+std::string sentence(const Fact& fact, const Wording& wording = {});
 /// One after the other.
-std::string sentence(const Facts& facts, const Phrasing& phrasing = inEnglish);
+std::string sentence(const Facts& facts, const Wording& wording = {});
+/// "4.2 m", "13.8 ft".
+std::string lengthText(double metres, const Wording& wording = {});
+constexpr double kMetresPerFoot = 0.3048;
 
 }  // namespace brisk

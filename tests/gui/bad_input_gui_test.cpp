@@ -114,6 +114,7 @@ TEST_F(BadInputInTheWindow, AProjectThatCannotBeUnderstood) {
     test::writeBytes(path("bad.brisk"), "{");
     WindowDriver w;
     w.window.takeIn({q("bad.brisk")});
+    w.waitQuiet();
     EXPECT_TRUE(notes(w).contains(QLatin1String("cannot be understood")));
     EXPECT_TRUE(w.window.session().document().path().isEmpty());
 }

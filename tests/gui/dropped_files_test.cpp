@@ -6,39 +6,16 @@
 #include <QDBusConnection>
 #include <QDBusMessage>
 #include <QDBusVirtualObject>
-#include <QProcess>
 #include <QTest>
 
 #include "app/window/dropped_files.h"
+#include "private_bus.h"
 
 namespace brisk {
 namespace {
 
 using app::filesOf;
-
-/// A bus that nobody else is on.
-class PrivateBus {
-  public:
-    PrivateBus() {
-        daemon_.start(QStringLiteral("dbus-daemon"),
-                      {QStringLiteral("--session"), QStringLiteral("--nofork"),
-                       QStringLiteral("--print-address")});
-        if (daemon_.waitForStarted() && daemon_.waitForReadyRead()) {
-            address_ = QString::fromUtf8(daemon_.readLine().trimmed());
-        }
-    }
-    ~PrivateBus() {
-        daemon_.kill();
-        daemon_.waitForFinished();
-    }
-    PrivateBus(const PrivateBus&) = delete;
-    PrivateBus& operator=(const PrivateBus&) = delete;
-    [[nodiscard]] const QString& address() const { return address_; }
-
-  private:
-    QProcess daemon_;
-    QString address_;
-};
+using test::PrivateBus;
 
 /// Knows one key.
 class Portal : public QDBusVirtualObject {
@@ -56,7 +33,7 @@ class Portal : public QDBusVirtualObject {
 TEST(DroppedFiles, OfASandboxComeFromThePortal) {
     const PrivateBus bus;
     ASSERT_FALSE(bus.address().isEmpty());
-    qputenv("DBUS_SESSION_BUS_ADDRESS", bus.address().toUtf8());
+    const auto ours = QDBusConnection::connectToBus(bus.address(), QStringLiteral("drop"));
     auto portals = QDBusConnection::connectToBus(bus.address(), QStringLiteral("portal"));
     ASSERT_TRUE(portals.isConnected());
     Portal portal;
@@ -71,16 +48,17 @@ TEST(DroppedFiles, OfASandboxComeFromThePortal) {
     drag.setData(QStringLiteral("application/vnd.portal.filetransfer"), QByteArray("key-7\0", 6));
     drag.setUrls({QUrl::fromLocalFile(QStringLiteral("/inside/press-01.mp4"))});
     EXPECT_TRUE(app::holdsFiles(drag));
-    filesOf(drag, &context, tell);
+    filesOf(drag, &context, tell, ours);
     ASSERT_TRUE(QTest::qWaitFor([&] { return told.size() == 1; }, 20000));
     EXPECT_EQ(told[0], QStringList{QStringLiteral("/run/doc/7/press-01.mp4")});
 
     // A key that the portal does not know: the paths that came with it.
     drag.setData(QStringLiteral("application/vnd.portal.filetransfer"), "key-8");
-    filesOf(drag, &context, tell);
+    filesOf(drag, &context, tell, ours);
     ASSERT_TRUE(QTest::qWaitFor([&] { return told.size() == 2; }, 20000));
     EXPECT_EQ(told[1], QStringList{QStringLiteral("/inside/press-01.mp4")});
     QDBusConnection::disconnectFromBus(QStringLiteral("portal"));
+    QDBusConnection::disconnectFromBus(QStringLiteral("drop"));
 }
 
 TEST(DroppedFiles, PlainOnesAreToldAtOnce) {

@@ -56,7 +56,11 @@ class HandOverSheet : public ::testing::Test {
         w.window.handOver().setFolder(QString::fromStdString(folder_.file("out")));
     }
     app::Session& session() { return w.window.session(); }
-    app::HandOverDesk& desk() { return w.window.handOver().desk(); }
+    /// With the plan that was wished for last.
+    app::HandOverDesk& desk() {
+        w.waitPlanned();
+        return w.window.handOver().desk();
+    }
     QLineEdit& pattern() {
         for (auto* e : w.window.findChildren<QLineEdit*>()) {
             if (e->accessibleName() == QLatin1String("Pattern of the files' names")) return *e;
@@ -130,6 +134,7 @@ TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
     other.window.takeIn({project});
     ASSERT_TRUE(other.waitQuiet());
     ASSERT_TRUE(other.press(QStringLiteral("Export…")));
+    other.waitPlanned();
     const HandOverChoice& c = other.window.handOver().desk().choice();
     EXPECT_EQ(c.folder, folder_.file("out"));
     EXPECT_EQ(c.pattern, "{take} for the cut");
@@ -145,6 +150,7 @@ TEST_F(HandOverSheet, FolderNamesAndFormatsAreRememberedWithTheShoot) {
 TEST_F(HandOverSheet, TheFolderIsShownWholeAndNothingInItHidesIt) {
     const std::string odd = folder_.file(std::string(200, 'a') + "/\xe2\x80\xaetxt/\n/end");
     w.window.handOver().setFolder(QString::fromStdString(odd));
+    ASSERT_TRUE(w.waitPlanned());
     const auto* shown = w.window.findChild<QLabel*>(QStringLiteral("handOverFolder"));
     ASSERT_TRUE(shown);
     const QString text = shown->text();

@@ -10,6 +10,7 @@
 
 #include "app/listen/player.h"
 #include "app/proof/echo_gauge.h"
+#include "own_folders.h"
 #include "sound_server.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
@@ -344,6 +345,7 @@ TEST_F(Heard, ADeviceThatGoesAwayIsSaidAndTimeGoesOn) {
 int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
     ::testing::InitGoogleTest(&argc, argv);
+    const brisk::test::OwnFolders folders;
     brisk::test::SoundServer own;
     brisk::app::server = &own;
     QApplication app(argc, argv);

@@ -217,6 +217,9 @@ int run(int argc, char** argv) {
         before.emplace_back(copy.string(), xxh3Of(copy.string(), {}).value());
     }
     QDir::setCurrent(QString::fromStdString(folder.string()));
+    for (const char* variable : {"XDG_CONFIG_HOME", "XDG_DATA_HOME"}) {
+        qputenv(variable, QByteArray::fromStdString((folder / variable).string()));
+    }
     QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
     QApplication app(argc, argv);
     std::setlocale(LC_NUMERIC, "C");

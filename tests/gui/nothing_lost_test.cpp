@@ -146,6 +146,7 @@ TEST_F(NothingLost, SoDoesOpeningAnotherShoot) {
     w.window.session().work().stopAll();
     ASSERT_TRUE(w.waitQuiet());
     w.window.takeIn({q(folder_.file("other.brisk"))});
+    w.waitQuiet();
     EXPECT_EQ(asked_, 1) << "nothing runs, nothing is asked";
     EXPECT_FALSE(w.window.session().document().path().isEmpty());
 }
@@ -171,6 +172,7 @@ TEST_F(NothingLost, AHandOverOfAnotherShootIsGone) {
     app::HandOverDesk& desk = w.window.handOver().desk();
     w.window.handOver().begin(w.take());
     w.window.handOver().setFolder(q(folder_.file("out")));
+    ASSERT_TRUE(w.waitPlanned());
     desk.write();
     ASSERT_TRUE(desk.running());
     ASSERT_TRUE(w.window.session().document().open(q(folder_.file("other.brisk"))));

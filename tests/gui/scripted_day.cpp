@@ -15,6 +15,7 @@
 #include <QDesktopServices>
 #include <QDialog>
 #include <QDir>
+#include <QTemporaryDir>
 #include <QTest>
 #include <clocale>
 #include <cstdio>
@@ -115,7 +116,9 @@ class Day {
     }
     bool quiet() {
         QTest::qWait(20);
-        return QTest::qWaitFor([&] { return !window.session().work().busy(); }, 60000);
+        return QTest::qWaitFor(
+            [&] { return !window.session().work().busy() && !window.handOver().desk().planning(); },
+            60000);
     }
     int below(int n) { return static_cast<int>(random_() % static_cast<unsigned>(n)); }
     [[nodiscard]] std::string project() const { return (folder_ / "day.brisk").string(); }
@@ -214,6 +217,8 @@ class Swallow : public QObject {
 int run(int argc, char** argv) {
     if (argc < 3) return 2;
     QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
+    const QTemporaryDir preferences;
+    qputenv("XDG_CONFIG_HOME", preferences.path().toUtf8());
     QApplication application(argc, argv);
     std::setlocale(LC_NUMERIC, "C");
     app::setTheme(app::Theme::Day);

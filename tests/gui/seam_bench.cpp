@@ -8,7 +8,6 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QProcess>
-#include <QTemporaryDir>
 #include <QTest>
 #include <QWheelEvent>
 #include <algorithm>
@@ -20,6 +19,7 @@
 #include "app/seam/seam_view.h"
 #include "app/style/app_style.h"
 #include "app/window/main_window.h"
+#include "own_folders.h"
 
 using namespace brisk::app;
 
@@ -79,8 +79,7 @@ void measure(const char* what, SeamView& seam, int steps, QPoint wheel,
 }  // namespace
 
 int main(int argc, char** argv) {
-    const QTemporaryDir stateFolder;
-    qputenv("XDG_STATE_HOME", stateFolder.path().toUtf8());
+    const brisk::test::OwnFolders own;
     QApplication app(argc, argv);
     const QStringList args = QApplication::arguments();
     if (args.size() < 2) return 2;

@@ -20,6 +20,7 @@
 #include "app/map/day_map.h"
 #include "app/style/app_style.h"
 #include "app/window/main_window.h"
+#include "own_folders.h"
 #include "shoot/commands.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -90,8 +91,7 @@ void wheelOn(QWidget& target, QPoint by, QPointF at, Qt::KeyboardModifiers held 
 }  // namespace
 
 int main(int argc, char** argv) {
-    const QTemporaryDir stateFolder;
-    qputenv("XDG_STATE_HOME", stateFolder.path().toUtf8());
+    const brisk::test::OwnFolders own;
     QApplication app(argc, argv);
     const QStringList args = QApplication::arguments();
     if (args.size() < 2) return 2;

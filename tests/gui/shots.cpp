@@ -16,6 +16,7 @@
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/window/main_window.h"
+#include "own_folders.h"
 #include "shoot/commands.h"
 #include "shoot/edit_commands.h"
 
@@ -63,13 +64,10 @@ void handOver(MainWindow& w, const QDir& out) {
         c.sound = brisk::SoundFormat::Wav;
         c.timeline = c.htmlReport = true;
     });
+    (void)QTest::qWaitFor([&] { return !desk.planning(); }, 20000);
     QTest::qWait(200);
     w.grab().save(out.filePath(QStringLiteral("hand-over.png")));
-    // Slow enough to be seen.
-    desk.change([](brisk::HandOverChoice& c) { c.pieces = brisk::PieceStart::CodedAnew; });
     desk.write();
-    (void)QTest::qWaitFor([&] { return desk.results()[0].progress > 0.3; }, 20000);
-    w.grab().save(out.filePath(QStringLiteral("hand-over-running.png")));
     settle(w);
     w.grab().save(out.filePath(QStringLiteral("hand-over-done.png")));
     w.handOver().closed();
@@ -121,8 +119,7 @@ void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
 }  // namespace
 
 int main(int argc, char** argv) {
-    const QTemporaryDir stateFolder;
-    qputenv("XDG_STATE_HOME", stateFolder.path().toUtf8());
+    const brisk::test::OwnFolders own;
     QApplication app(argc, argv);
     const QStringList args = QApplication::arguments();
     if (args.size() < 3) return 2;
@@ -180,9 +177,11 @@ int main(int argc, char** argv) {
     w.bench().seam().zoomToPlayhead(8);
     w.session().lockSure(w.session().state().ids(brisk::MediaKind::Take));
     handOver(w, out);
-    press(w, QStringLiteral("Keys"));
+    w.verbs().action(Verb::Keys)->trigger();
     shoot(w, out.filePath(QStringLiteral("keys.png")));
-    press(w, QStringLiteral("Keys"));
+    w.verbs().action(Verb::Preferences)->trigger();
+    shoot(w, out.filePath(QStringLiteral("preferences.png")));
+    w.verbs().action(Verb::Preferences)->trigger();
     brisk::SoundChoice sound = w.session().state().sound;
     sound.camera = brisk::CameraSound::SecondTrack;
     sound.quietClaps = true;
@@ -198,6 +197,7 @@ int main(int argc, char** argv) {
     w.bench().showTake(0);
     w.choose(take);
     w.bench().setPlayhead(brisk::Seconds{12});
+    w.bench().openStep(Step::Trim);
     shoot(w, out.filePath(QStringLiteral("kept.png")));
     w.session().document().undo();
     w.session().document().undo();
@@ -208,8 +208,7 @@ int main(int argc, char** argv) {
     w.bench().seam().zoomToPlayhead(8);
     shoot(w, out.filePath(QStringLiteral("bench-tall.png")));
     w.resize(size[0].toInt(), size[1].toInt());
-    setTheme(Theme::Night);
-    applyStyle();
+    w.preferences().change([](Preferred& p) { p.theme = ThemeChoice::Night; });
     w.session().apply(commands::unlock(w.session().state(), take));
     w.bench().showTake(0);
     w.choose(take);

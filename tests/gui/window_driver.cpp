@@ -31,7 +31,12 @@ void WindowDriver::drop(const QStringList& files) {
     QApplication::sendEvent(&window, &event);
 }
 
+bool WindowDriver::waitPlanned() {
+    return QTest::qWaitFor([&] { return !window.handOver().desk().planning(); }, 20000);
+}
+
 QPushButton* WindowDriver::button(const QString& text) {
+    waitPlanned();
     // What can be seen already comes first.
     for (const bool look : {false, true}) {
         for (auto* b : window.findChildren<QPushButton*>()) {
@@ -75,10 +80,13 @@ bool WindowDriver::press(const QString& text) {
 
 bool WindowDriver::waitQuiet(int ms) {
     QTest::qWait(20);
-    return QTest::qWaitFor([&] { return !window.session().work().busy(); }, ms);
+    return QTest::qWaitFor(
+        [&] { return !window.session().work().busy() && !window.handOver().desk().planning(); },
+        ms);
 }
 
 QString WindowDriver::wordsOnScreen() {
+    waitPlanned();
     QStringList words;
     for (auto* l : window.findChildren<QLabel*>()) {
         if (l->isVisible()) words << l->text().remove(QChar(0x200b));
@@ -108,6 +116,7 @@ std::vector<FileResult> WindowDriver::handOver(const std::string& folder,
 }
 
 QString WindowDriver::handOverWords() {
+    waitPlanned();
     QString all;
     const auto* list = window.handOver().findChild<QListView*>();
     for (int i = 0; i < list->model()->rowCount(); ++i) {

@@ -26,6 +26,8 @@ class WindowDriver {
     [[nodiscard]] QPushButton* button(const QString& text);
     /// Opens the step of the tray that shows this, as a person would who looks for it.
     void openStepOf(QWidget* part);
+    /// Waits until the plan of the sheet is the newest.
+    bool waitPlanned();
     /// Waits until nothing runs any more.
     bool waitQuiet(int ms = 60000);
     /// All text of visible labels, joined.

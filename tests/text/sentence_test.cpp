@@ -41,8 +41,20 @@ TEST(Sentence, AnUnknownIdIsSaidRatherThanNothing) {
 
 TEST(Sentence, IsMadeOfAnotherPhrasingWhereOneIsGiven) {
     const auto shouted = [](const Phrase& p, std::int64_t n) { return inEnglish(p, n) + "!"; };
-    EXPECT_EQ(sentence(Facts{{"sounds-alike"}, {"tether", {{"take", "a.mp4"}}}}, shouted),
-              "Both sounds are about alike.! Tether a.mp4!");
+    EXPECT_EQ(
+        sentence(Facts{{"sounds-alike"}, {"tether", {{"take", "a.mp4"}}}}, {.phrase = shouted}),
+        "Both sounds are about alike.! Tether a.mp4!");
+}
+
+TEST(Sentence, HasTheMarksAndTheUnitsThatAreWanted) {
+    const Fact far{"too-far-from-subject", {{"metres", 42.0}}};
+    const Fact in{"in-place", {{"worst", 0.0123}, {"at", 61.0}}};
+    EXPECT_EQ(sentence(far), "42.0 m between subject and camera is hard to believe.");
+    const Wording feet{.decimal = ",", .feet = true};
+    EXPECT_EQ(sentence(far, feet), "137,8 ft between subject and camera is hard to believe.");
+    EXPECT_EQ(sentence(in, feet),
+              "In place from first to last: never more than 12,3 ms apart, worst at 0:01:01.");
+    EXPECT_EQ(sentence(Fact{"remove-file", {{"file", "a.b.mp4"}}}, feet), "Remove a.b.mp4");
 }
 
 std::string sourcesOf(const std::filesystem::path& folder, const std::string& besides) {

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/bench/first_look.h"
 #include "app/card/distance_row.h"
 #include "app/card/microphone_row.h"
 #include "app/card/tether_card.h"
@@ -18,6 +19,7 @@
 #include "app/seam/match_curve_view.h"
 #include "app/seam/seam_view.h"
 #include "app/spine/words.h"
+#include "app/style/sizes.h"
 #include "app/tray/cut_tools.h"
 #include "app/tray/place_bar.h"
 #include "app/tray/sound_panel.h"
@@ -41,7 +43,7 @@ QString keptWords(const TakeView& v) {
     if (v.kept.size() == 1 && kept == v.whole.length()) {
         return QObject::tr("The whole take is kept.");
     }
-    const auto clock = [](Seconds t) { return QString::fromStdString(clockText(t, 1)); };
+    const auto clock = [](Seconds t) { return clockWords(t, 1); };
     return v.kept.size() == 1 ? QObject::tr("One piece is kept, %1 of %2.")
                                     .arg(clock(kept), clock(v.whole.length()))
                               : QObject::tr("%1 pieces are kept, %2 of %3.")
@@ -66,6 +68,41 @@ Bench::Bench(Session& session, Verbs& verbs, QWidget* parent) : QWidget(parent),
     }
     verbs.teach(Verb::FrameBack, [this] { step(-1); });
     verbs.teach(Verb::FrameOn, [this] { step(1); });
+    const auto alone = [&](Verb v, Verb other, const QWidget* part) {
+        verbs.teachToggle(v, [this, &verbs, other, part](bool on) {
+            if (on) verbs.action(other)->setChecked(false);
+            showAlone(on ? part : nullptr);
+        });
+    };
+    alone(Verb::SeamAlone, Verb::PictureAlone, seam_);
+    alone(Verb::PictureAlone, Verb::SeamAlone, picture_);
+}
+
+void Bench::showAlone(const QWidget* part) {
+    alone_ = part;
+    picture_->setVisible(!part || part == picture_);
+    card_->setVisible(!part);
+    seam_->setVisible(!part || part == seam_);
+    tray_->setVisible(!part);
+    laySizes();
+    if (part == seam_) seam_->setFocus();
+}
+
+void Bench::lookAround(const std::function<void()>& done) {
+    if (findChild<FirstLook*>()) return;
+    auto* look = new FirstLook(
+        {{card_, tr("What is known of this take stands here in words, and the one thing to do "
+                    "next is the green button.")},
+         {seam_, tr("The camera's sound grows upwards, the recorder's clean sound downwards. When "
+                    "they are in place, one is the reflection of the other. Turn the wheel to come "
+                    "closer.")},
+         {tray_, tr("Four steps in the order of work: where it falls, whether it fits to the end, "
+                    "what it shall sound like, what is kept.")}},
+        this);
+    connect(look, &FirstLook::done, this, [look, done] {
+        look->deleteLater();
+        done();
+    });
 }
 
 void Bench::lay(Verbs& verbs) {
@@ -210,9 +247,9 @@ void Bench::connectPictures() {
     connect(seam_, &SeamView::hovered, this, &Bench::showTip);
     connect(seam_, &SeamView::left, tip_, &FrameTip::leave);
     connect(&pictures_, &PictureSource::ready, this,
-            [this](const QString& path, const QImage& image) {
+            [this](const QString& path, const QImage& image, double time) {
                 const MediaItem* m = session_.state().item(take_);
-                if (m && path.toStdString() == m->path) picture_->setPicture(image);
+                if (m && path.toStdString() == m->path) picture_->setPicture(image, Seconds{time});
             });
     connect(&pictures_, &PictureSource::failed, this,
             [this](const QString&, const QString& sentence) { picture_->setProblem(sentence); });
@@ -289,8 +326,8 @@ void Bench::moveTo(Seconds t, bool follow) {
     if (f && f->scan) {
         const PictureTimes& pictures = f->scan->pictures;
         const auto n = pictures.frameAt(seam_->playhead());
-        picture_->setNumbers(n, seam_->playhead());
         const Seconds end = n + 1 < pictures.count() ? pictures.timeOf(n + 1) : pictures.end();
+        picture_->setNumbers(n, seam_->playhead(), {pictures.timeOf(n), end});
         distance_->setFrame({pictures.timeOf(n), end});
     }
     askForPicture();
@@ -400,17 +437,26 @@ void Bench::playOrStop() {
 }
 
 void Bench::resizeEvent(QResizeEvent*) {
+    laySizes();
+}
+
+void Bench::laySizes() {
     // The seam gets what grows first; the picture no more than a 16:9 frame beside the card needs.
     const bool low = height() < kLowBench;
-    spots_->setFixedHeight(low ? 54 : 60);
-    slips_->setFixedHeight(low ? 30 : 34);
-    curve_->setFixedHeight(low ? 64 : 76);
-    tray_->setFixedHeight(low ? 122 : 140);
-    const int high = std::clamp(height() * 29 / 100, 148, 420);
-    const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
-    picture_->setFixedSize(wide, high);
-    card_->setFixedHeight(high);
-    strip_->setVisible(height() >= kRoomForStrip);
+    fixHeight(spots_, low ? 54 : 60);
+    fixHeight(slips_, low ? 30 : 34);
+    fixHeight(curve_, low ? 64 : 76);
+    fixHeight(tray_, low ? 122 : 140);
+    if (alone_ == picture_) {
+        picture_->setFixedSize(width() - 16, height() - 16 - listen_->height());
+        strip_->hide();
+    } else {
+        const int high = std::clamp(height() * 29 / 100, 148, 420);
+        const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
+        picture_->setFixedSize(wide, high);
+        card_->setFixedHeight(high);
+        strip_->setVisible(!alone_ && height() >= kRoomForStrip);
+    }
     askForPicture();
 }
 

@@ -4,6 +4,7 @@
 #pragma once
 
 #include <QWidget>
+#include <functional>
 #include <optional>
 
 #include "app/listen/player.h"
@@ -41,6 +42,8 @@ class Bench : public QWidget {
     [[nodiscard]] int take() const { return take_; }
     void openStep(Step step);
     [[nodiscard]] Tray& tray() { return *tray_; }
+    /// Says where to look, over the take that is shown; `done` once it is put away.
+    void lookAround(const std::function<void()>& done);
     void setPlayhead(Seconds t);
     [[nodiscard]] SeamView& seam() { return *seam_; }
     [[nodiscard]] Filmstrip& filmstrip() { return *strip_; }
@@ -69,6 +72,9 @@ class Bench : public QWidget {
     void setLoop();
     void askForPicture();
     void askGauge();
+    /// The seam or the picture gets all the room; none: everything is shown.
+    void showAlone(const QWidget* part);
+    void laySizes();
     void showTip(double takeSeconds, int x);
     void putMark(bool onCleanSound, bool exactly);
     void searchAgain(SearchScope scope);
@@ -87,6 +93,7 @@ class Bench : public QWidget {
     Tray* tray_;
     /// The state for which the tray opened a step by itself.
     std::optional<TetherState> asked_;
+    const QWidget* alone_ = nullptr;
     DistanceRow* distance_;
     MicrophoneRow* microphone_;
     SoundPanel* sound_;

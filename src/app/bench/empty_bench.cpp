@@ -3,6 +3,7 @@
 
 #include <QDateTime>
 #include <QFileInfo>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QLocale>
 #include <QPainter>
@@ -13,6 +14,7 @@
 
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 namespace {
@@ -23,20 +25,31 @@ EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
     auto* column = new QVBoxLayout(this);
     column->addStretch(5);
     auto* title = new QLabel(tr("Drop the files of both cards here"), this);
-    title->setFont(uiFont(22, true));
+    useFont(title, 22, true);
     title->setAlignment(Qt::AlignCenter);
     column->addWidget(title);
     words_ = new QLabel(this);
     words_->setProperty("quiet", true);
-    words_->setFont(uiFont(14));
-    words_->setAlignment(Qt::AlignCenter);
-    column->addWidget(words_);
+    useFont(words_, 14);
+    column->addWidget(words_, 0, Qt::AlignHCenter);
     column->addSpacing(16);
     auto* add = new QPushButton(tr("Add files"), this);
     add->setProperty("primary", true);
-    add->setFont(uiFont(13, true));
+    useFont(add, 13, true);
     connect(add, &QPushButton::clicked, this, &EmptyBench::addFiles);
-    column->addWidget(add, 0, Qt::AlignCenter);
+    auto* first = new QHBoxLayout;
+    first->setSpacing(8);
+    first->addStretch(1);
+    first->addWidget(add);
+    demo_ = new QPushButton(tr("Try it with the demo shoot"), this);
+    demo_->setToolTip(tr("A day at a bookbinder's workshop, made up on this computer"));
+    connect(demo_, &QPushButton::clicked, this, &EmptyBench::demo);
+    first->addWidget(demo_);
+    auto* guide = new QPushButton(tr("Guide"), this);
+    connect(guide, &QPushButton::clicked, this, &EmptyBench::guide);
+    first->addWidget(guide);
+    first->addStretch(1);
+    column->addLayout(first);
     offers_ = new QVBoxLayout;
     column->addSpacing(16);
     column->addLayout(offers_);
@@ -45,8 +58,11 @@ EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
 }
 
 void EmptyBench::setHaveRecordings(bool have) {
+    demo_->setVisible(!have);
     words_->setText(have ? tr("The recorder's sound is here. Now add the camera's files.")
-                         : tr("The camera's takes and the recorder's sound, in any order.\n"
+                         : tr("1  Add the camera's takes and the recorder's sound, in any order.\n"
+                              "2  Find matches: every take goes to its place. Look and listen.\n"
+                              "3  Tether what fits, and export it with the clean sound.\n\n"
                               "Nothing is changed on the cards."));
 }
 

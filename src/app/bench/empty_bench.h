@@ -25,6 +25,8 @@ class EmptyBench : public QWidget {
 
   signals:
     void addFiles();
+    void demo();
+    void guide();
     void recover(const QString& journal);
 
   protected:
@@ -32,6 +34,7 @@ class EmptyBench : public QWidget {
 
   private:
     QLabel* words_;
+    QPushButton* demo_;
     QVBoxLayout* offers_;
 };
 

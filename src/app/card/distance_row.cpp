@@ -10,9 +10,11 @@
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 #include "day/permissions.h"
 #include "shoot/commands.h"
+#include "text/sentence.h"
 
 namespace brisk::app {
 namespace {
@@ -26,12 +28,10 @@ DistanceRow::DistanceRow(Session& session, Verbs& verbs, QWidget* parent)
     row->setSpacing(6);
     auto* name = new QLabel(tr("distance"), this);
     name->setProperty("quiet", true);
-    name->setFixedWidth(98);
+    fixWidth(name, 98);
     row->addWidget(name);
     metres_ = new QLineEdit(this);
-    metres_->setFixedWidth(64);
-    metres_->setPlaceholderText(tr("metres"));
-    metres_->setAccessibleName(tr("Distance from the subject to the camera, in metres"));
+    fixWidth(metres_, 64);
     metres_->setToolTip(
         tr("Sound needs 2.9 ms a metre, so a far camera hears late. With the distance the clean "
            "sound fits the picture, not the camera's microphone."));
@@ -62,11 +62,16 @@ void DistanceRow::refresh() {
     setVisible(placed);
     if (!placed) return;
     metres_->setEnabled(!t->locked);
+    metres_->setPlaceholderText(lengthsInFeet() ? tr("feet") : tr("metres"));
+    metres_->setAccessibleName(lengthsInFeet()
+                                   ? tr("Distance from the subject to the camera, in feet")
+                                   : tr("Distance from the subject to the camera, in metres"));
     const double metres = t->soundDelay.value * kMetresPerSecond;
-    metres_->setText(metres > 0 ? QString::number(metres, 'f', 1) : QString());
-    aside_->setText(metres > 0 ? tr("clean sound %1 earlier, as the picture has it")
-                                     .arg(QString::fromStdString(slipText(t->soundDelay)))
-                               : tr("not set: fits the camera's microphone"));
+    metres_->setText(metres > 0 ? lengthWords(metres) : QString());
+    aside_->setText(
+        metres > 0
+            ? tr("clean sound %1 earlier, as the picture has it").arg(slipWords(t->soundDelay))
+            : tr("not set: fits the camera's microphone"));
 }
 
 void DistanceRow::take(const SoundDistance& d) {
@@ -76,16 +81,25 @@ void DistanceRow::take(const SoundDistance& d) {
 }
 
 void DistanceRow::typed() {
-    QString text = metres_->text().trimmed();
-    if (text.endsWith('m')) text.chop(1);
+    QString text = typedNumber(metres_->text().trimmed()).toLower();
+    double unit = lengthsInFeet() ? kMetresPerFoot : 1;
+    const std::pair<const char*, double> units[] = {
+        {"ft", kMetresPerFoot}, {"'", kMetresPerFoot}, {"m", 1}};
+    for (const auto& [ending, metres] : units) {
+        if (!text.endsWith(QLatin1String(ending))) continue;
+        text.chop(static_cast<int>(qstrlen(ending)));
+        unit = metres;
+        break;
+    }
     bool number = false;
-    const double metres = text.trimmed().replace(',', '.').toDouble(&number);
+    const double metres = text.trimmed().toDouble(&number) * unit;
     if (text.isEmpty()) {
         session_.apply(commands::setSoundDelay(session_.state(), take_, {0}));
     } else if (number) {
         take(distanceFromMetres(metres));
     } else {
-        aside_->setText(tr("Type metres, such as 4.2"));
+        aside_->setText(lengthsInFeet() ? tr("Type feet, such as 14")
+                                        : tr("Type metres, such as %1").arg(numberWords(4.2, 1)));
     }
 }
 
@@ -94,7 +108,7 @@ void DistanceRow::fromPicture() {
     if (const auto clap = session_.clapNear(take_, middle, Seconds{kClapReach})) {
         take(distanceFromClap(frame_.start, frame_.end, *clap));
     } else {
-        aside_->setText(tr("No clap or mark is near this picture: put a mark on it first (K)."));
+        aside_->setText(tr("No clap or mark is near this picture: put a mark on it first."));
     }
 }
 

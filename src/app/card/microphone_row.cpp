@@ -7,6 +7,7 @@
 #include <QPushButton>
 
 #include "app/style/elided_label.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 namespace {
@@ -25,7 +26,7 @@ MicrophoneRow::MicrophoneRow(Session& session, QWidget* parent)
     row->setSpacing(6);
     auto* name = new QLabel(tr("microphone"), this);
     name->setProperty("quiet", true);
-    name->setFixedWidth(98);
+    fixWidth(name, 98);
     row->addWidget(name);
     heard_ = new QPushButton(this);
     heard_->setProperty("arrow", true);

@@ -8,6 +8,7 @@
 #include <QMenu>
 #include <QPainter>
 #include <QScrollArea>
+#include <QStyle>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -16,6 +17,7 @@
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
+#include "app/style/sizes.h"
 #include "app/style/state_mark.h"
 #include "core/time_text.h"
 #include "day/permissions.h"
@@ -63,7 +65,7 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
     head->setContentsMargins(24, 0, 0, 0);  // the state's mark is painted before the title
     head->setSpacing(12);
     title_ = new ElidedLabel(this);
-    title_->setFont(uiFont(16, true));
+    useFont(title_, 16, true);
     title_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     stateWords_ = new QLabel(this);
     stateWords_->setProperty("quiet", true);
@@ -88,7 +90,7 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
         l->setTextInteractionFlags(Qt::TextSelectableByMouse);
         lines->addWidget(l);
     }
-    sentences_[kPlace]->setFont(uiFont(14, true));
+    useFont(sentences_[kPlace], 14, true);
     sentences_[kFile]->setProperty("quiet", true);
     lines->addStretch(1);
     area->setWidget(page);
@@ -101,7 +103,7 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
                             VerbButton::Unable unable = VerbButton::Unable::Hidden) {
         auto* b = new VerbButton(verbs, v, this, unable);
         b->setProperty("primary", primary);
-        b->setFont(uiFont(13, primary));
+        useFont(b, 13, primary);
         actions->addWidget(b);
         return b;
     };
@@ -154,7 +156,7 @@ QString TetherCard::placeWords(const Tether& t, const MediaFacts& take) const {
         return m ? QFileInfo(q(m->path)).completeBaseName() : tr("a recording");
     };
     const Rational rate = take.info.video ? take.info.video->rate : Rational{25, 1};
-    QString on = tr("%1 at %2").arg(nameOf(t.recording), q(clockText(t.line.offset, 6)));
+    QString on = tr("%1 at %2").arg(nameOf(t.recording), clockWords(t.line.offset, 6));
     for (const Tether* more : session_.state().tethersOf(t.take)) {
         if (more->recording == t.recording || more->beside) continue;
         on += tr(", continues on %1").arg(nameOf(more->recording));
@@ -170,7 +172,7 @@ QString TetherCard::uncoveredSentence(const Tether& t, const MediaFacts& take) c
                   : r.end >= whole.end   ? tr("the last %1 s").arg(r.length().value, 0, 'f', 1)
                                          : tr("%1 s at %2")
                                              .arg(r.length().value, 0, 'f', 1)
-                                             .arg(q(clockText(r.start, 1))));
+                                             .arg(clockWords(r.start, 1)));
     }
     if (parts.isEmpty()) return {};
     return tr("No clean sound for %1: %2.")
@@ -256,10 +258,10 @@ QString TetherCard::takeWords(const MediaFacts& take) const {
                                           : tr("%1 channels").arg(channels),
                           std::fabs(start.value) < 0.0005 ? tr("starts with the picture")
                           : start.value > 0
-                              ? tr("starts %1 after the picture").arg(q(slipText(start)))
-                              : tr("starts %1 before the picture").arg(q(slipText(-start))));
+                              ? tr("starts %1 after the picture").arg(slipWords(start))
+                              : tr("starts %1 before the picture").arg(slipWords(-start)));
     }
-    parts << tr("Length %1.").arg(q(clockText(take.info.duration, 1)));
+    parts << tr("Length %1.").arg(clockWords(take.info.duration, 1));
     for (const auto& w : take.info.warnings) parts << inWords(w);
     return parts.join(QLatin1Char(' '));
 }
@@ -315,7 +317,8 @@ void TetherCard::layOn() {
 
 void TetherCard::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    const QRectF at(16, title_->y() + (title_->height() - 16) / 2.0, 16, 16);
+    const QRect mark(16, title_->y() + (title_->height() - 16) / 2, 16, 16);
+    const QRectF at = QStyle::visualRect(layoutDirection(), rect(), mark);
     drawStateMark(p, at, session_.state().stateOf(take_));
 }
 

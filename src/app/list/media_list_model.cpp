@@ -114,10 +114,10 @@ QString MediaListModel::number(int id, bool take) const {
     const MediaFacts* f = session_.facts(id);
     if (!f) return {};
     if (!f->problem.isEmpty()) return tr("cannot be read");
-    if (!take) return QString::fromStdString(clockText(f->info.duration, 0));
+    if (!take) return clockWords(f->info.duration, 0);
     const Tether* t = session_.state().tetherOf(id);
     if (!t || t->state() == TetherState::Loose) return {};
-    return QString::fromStdString(clockText(t->line.offset, 1));
+    return clockWords(t->line.offset, 1);
 }
 
 QString MediaListModel::recordingWords(int id) const {

@@ -8,6 +8,7 @@
 #include "app/list/media_list_model.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 #include "app/style/state_mark.h"
 
 namespace brisk::app {
@@ -61,7 +62,8 @@ void paintTinySeam(QPainter* p, const MediaListModel& model, int id, QRect room)
 }  // namespace
 
 QSize MediaRowDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
-    return {200, index.data(MediaListModel::HeadingRole).toBool() ? kHeading : kRow};
+    return {200,
+            index.data(MediaListModel::HeadingRole).toBool() ? scaled(kHeading) : scaled(kRow)};
 }
 
 void MediaRowDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
@@ -72,7 +74,8 @@ void MediaRowDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
     if (index.data(MediaListModel::HeadingRole).toBool()) {
         p->setFont(uiFont(13, true));
         p->setPen(c.ink);
-        p->drawText(r.adjusted(16, 8, -8, 0), Qt::AlignVCenter, index.data().toString());
+        p->drawText(r.adjusted(16, 8, -16, 0), Qt::AlignLeft | Qt::AlignVCenter,
+                    index.data().toString());
         p->restore();
         return;
     }
@@ -82,16 +85,20 @@ void MediaRowDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
         p->setPen(QPen(c.action, 2));
         p->drawRect(r.adjusted(1, 1, -1, -1));
     }
+    // What lies left lies right where one reads from there.
+    const auto mirrored = [&](QRect part) { return QStyle::visualRect(option.direction, r, part); };
     const bool take = index.data(MediaListModel::IsTakeRole).toBool();
     if (take) {
-        drawStateMark(*p, QRectF(r.left() + 12, r.top() + 8, 16, 16),
+        drawStateMark(*p, mirrored({r.left() + 12, r.top() + scaled(8), scaled(16), scaled(16)}),
                       static_cast<TetherState>(index.data(MediaListModel::StateRole).toInt()));
     }
     const QString number = index.data(MediaListModel::NumberRole).toString();
     p->setFont(uiFont(13));
     const int numberWidth = p->fontMetrics().horizontalAdvance(number);
     p->setPen(c.quiet);
-    const QRect line(r.left() + 36, r.top() + 5, r.width() - 48, 22);
+    const int indent = 20 + scaled(16);
+    const QRect line =
+        mirrored({r.left() + indent, r.top() + scaled(5), r.width() - indent - 12, scaled(22)});
     p->drawText(line, Qt::AlignRight | Qt::AlignVCenter, number);
     p->setFont(uiFont(13, chosen));
     p->setPen(c.ink);
@@ -101,11 +108,12 @@ void MediaRowDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
     const auto* model = qobject_cast<const MediaListModel*>(index.model());
     if (model) {
         paintTinySeam(p, *model, index.data(MediaListModel::IdRole).toInt(),
-                      QRect(line.left(), r.top() + 42, line.width(), 20));
+                      QRect(line.left(), r.top() + scaled(42), line.width(), scaled(20)));
         p->setFont(uiFont(12));
         p->setPen(c.quiet);
         const QString words = index.data(MediaListModel::WordsRole).toString();
-        p->drawText(QRect(line.left(), r.top() + 24, line.width(), 18), Qt::AlignVCenter,
+        p->drawText(QRect(line.left(), r.top() + scaled(24), line.width(), scaled(18)),
+                    Qt::AlignLeft | Qt::AlignVCenter,
                     p->fontMetrics().elidedText(words, Qt::ElideRight, line.width()));
     }
     p->restore();

@@ -13,6 +13,7 @@
 #include "app/spine/verb_button.h"
 #include "app/style/app_style.h"
 #include "app/style/choice_group.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 namespace {
@@ -54,7 +55,7 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
 
 void TakePanel::layHeading(QHBoxLayout* top) {
     heading_ = new QLabel(this);
-    heading_->setFont(uiFont(13, true));
+    useFont(heading_, 13, true);
     top->addWidget(heading_, 1);
     verbs_.teach(
         Verb::NextToHear, [this] { jumpToNext(); },
@@ -65,7 +66,7 @@ void TakePanel::layHeading(QHBoxLayout* top) {
         });
     auto* jump = new VerbButton(verbs_, Verb::NextToHear, this, VerbButton::Unable::Hidden);
     jump->setProperty("arrow", true);
-    jump->setFont(uiFont(12));
+    useFont(jump, 12);
     top->addWidget(jump);
 }
 
@@ -75,7 +76,7 @@ void TakePanel::layFilters(QHBoxLayout* row) {
     for (std::size_t i = 0; i < shown_.size(); ++i) {
         auto* b = new QPushButton(group);
         b->setCheckable(true);
-        b->setFont(uiFont(12));
+        useFont(b, 12);
         one->addButton(b);
         group->add(b);
         shown_[i] = b;
@@ -98,11 +99,16 @@ void TakePanel::layFind(QHBoxLayout* row) {
     row->addWidget(find_, 1);
     order_ = new QPushButton(tr("sort"), this);
     order_->setProperty("arrow", true);
-    order_->setFont(uiFont(12));
+    useFont(order_, 12);
     order_->setToolTip(tr("In which order"));
     order_->setAccessibleName(order_->toolTip());
     connect(order_, &QPushButton::clicked, this, &TakePanel::chooseOrder);
     row->addWidget(order_);
+}
+
+void TakePanel::find() {
+    find_->setFocus();
+    find_->selectAll();
 }
 
 void TakePanel::layList(QVBoxLayout* column) {
@@ -130,7 +136,7 @@ void TakePanel::layList(QVBoxLayout* column) {
         [this] { return sureOnes() > 0 ? Fact{} : Fact{"nothing-is-sure"}; });
     auto* sure = new VerbButton(verbs_, Verb::TetherSure, this, VerbButton::Unable::Hidden);
     sure->setProperty("arrow", true);
-    sure->setFont(uiFont(12));
+    useFont(sure, 12);
     column->addWidget(sure, 0, Qt::AlignHCenter);
 }
 

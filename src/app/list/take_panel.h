@@ -34,6 +34,10 @@ class TakePanel : public QWidget {
     /// "9 tethered, 2 found, 1 unsure, 1 no place".
     [[nodiscard]] QString counts() const;
 
+  public:
+    /// The field to find takes by has the keyboard.
+    void find();
+
   signals:
     void jumped(int take);
 

@@ -16,6 +16,7 @@
 #include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/elided_label.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -37,19 +38,19 @@ Verb verbOf(Listen listen) {
 }  // namespace
 
 ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(verbs) {
-    setFixedHeight(48);
+    fixHeight(this, 48);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 16, 0);
     row->setSpacing(4);
     hearingMenu_ = new QPushButton(this);
     teach();
     auto* play = new VerbButton(verbs, Verb::Play, this);
-    play->setFont(uiFont(14, true));
-    play->setMinimumWidth(64);
+    useFont(play, 14, true);
+    leastWidth(play, 64);
     row->addWidget(play);
     time_ = new QLabel(this);
-    time_->setFont(uiFont(16, true));
-    time_->setMinimumWidth(112);
+    useFont(time_, 16, true);
+    leastWidth(time_, 112);
     time_->setAccessibleName(tr("Playhead"));
     row->addWidget(time_);
     const auto group = [&](std::initializer_list<Verb> all) {
@@ -73,9 +74,9 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     group({Verb::SameLoudness});
     group({Verb::Loop});
     speed_ = new QPushButton(QStringLiteral("1×"), this);
-    speed_->setToolTip(tr("Speed, the pitch stays: half (6), as it is (7), double (8)"));
+    speed_->setToolTip(tr("Speed, the pitch stays: as it is, double, half"));
     speed_->setAccessibleName(speed_->toolTip());
-    speed_->setMinimumWidth(40);
+    leastWidth(speed_, 40);
     connect(speed_, &QPushButton::clicked, this, [this] {
         chooseSpeed(chosenSpeed_ == 1 ? 2 : chosenSpeed_ == 2 ? 0.5 : 1);
     });
@@ -83,12 +84,12 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
 
     row->addSpacing(8);
     gauge_ = new ElidedLabel(this);
-    gauge_->setFont(uiFont(13, true));
+    useFont(gauge_, 13, true);
     gauge_->setAccessibleName(tr("How far apart around the playhead"));
     gauge_->setToolTip(tr("How far apart the two sounds are around the playhead"));
     row->addWidget(gauge_, 3);
     device_ = new QLabel(this);
-    device_->setFont(uiFont(11));
+    useFont(device_, 11);
     device_->setProperty("quiet", true);
     row->addStretch(1);
     row->addWidget(device_);
@@ -140,7 +141,7 @@ void ListenBar::teach() {
 }
 
 void ListenBar::setPosition(Seconds t) {
-    time_->setText(QString::fromStdString(clockText(t, 3)));
+    time_->setText(clockWords(t, 3));
 }
 
 void ListenBar::setPlaying(bool playing) {

@@ -12,6 +12,7 @@
 #include <condition_variable>
 #include <deque>
 #include <functional>
+#include <memory>
 #include <mutex>
 #include <thread>
 
@@ -61,24 +62,29 @@ class MixFeed : public QIODevice {
         Transport::Block block;
         std::size_t used = 0;  ///< frames of it
     };
-    void run(const Open& open, std::int64_t from);
-    Result<void> mixOn(Transport& transport);
+    /// What the mixing thread and this share. It outlives whichever ends first: a thread that waits
+    /// for a slow disk is not waited for.
+    struct Shared {
+        mutable std::mutex mutex;
+        std::condition_variable wake;
+        Hearing hearing;
+        Travel travel;
+        std::deque<Made> made;
+        std::size_t madeFrames = 0;  // of them, not taken yet
+        std::deque<Placed> placed;   // in order; never empty
+        Seconds next;                // take time of what is taken next
+        std::int64_t taken = 0;      // output frames
+        OpenClean nextClean;
+        QString problem;
+        bool ending = false;
+    };
+    static void run(Shared& shared, const Open& open, std::int64_t from);
+    static Result<void> mixOn(Shared& shared, Transport& transport);
     /// The next frames into `out` (null: to nobody), silence where none are made. Locked already.
     void take(float* out, std::int64_t frames);
     void place(Seconds at, double speed);
 
-    mutable std::mutex mutex_;
-    std::condition_variable wake_;
-    Hearing hearing_;
-    Travel travel_;
-    std::deque<Made> made_;
-    std::size_t madeFrames_ = 0;  // of them, not taken yet
-    std::deque<Placed> placed_;   // in order; never empty
-    Seconds next_;                // take time of what is taken next
-    std::int64_t taken_ = 0;      // output frames
-    OpenClean nextClean_;
-    QString problem_;
-    bool ending_ = false;
+    std::shared_ptr<Shared> shared_;
     std::thread thread_;
 };
 

@@ -25,6 +25,13 @@ bool sameFiles(const std::optional<TakeSoundPlan>& a, const std::optional<TakeSo
                [](const CleanPiece& x, const CleanPiece& y) { return x.recording == y.recording; });
 }
 
+QAudioDevice deviceOf(const QByteArray& id) {
+    for (const QAudioDevice& d : QMediaDevices::audioOutputs()) {
+        if (!id.isEmpty() && d.id() == id) return d;
+    }
+    return QMediaDevices::defaultAudioOutput();
+}
+
 }  // namespace
 
 /// One playing, from play to stop.
@@ -107,7 +114,7 @@ void Player::start(Seconds from) {
 void Player::openDevice(Run& run) {
     run.closeSink();
     run.before = run.feed.taken();
-    const auto device = QMediaDevices::defaultAudioOutput();
+    const QAudioDevice device = deviceOf(device_);
     audible_ = !device.isNull();
     if (audible_) {
         const QAudioFormat format = listeningFormat();
@@ -140,6 +147,13 @@ QString Player::keepDevice(Run& run) {
     openDevice(run);
     return audible_ ? tr("The sound device had stopped; playing was started on it again.")
                     : tr("The sound device is gone: playing goes on, but nothing can be heard.");
+}
+
+void Player::setDevice(const QByteArray& id) {
+    if (id == device_) return;
+    device_ = id;
+    // What plays goes on there.
+    if (run_ && run_->begun) openDevice(*run_);
 }
 
 bool Player::end() {

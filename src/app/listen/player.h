@@ -48,6 +48,8 @@ class Player : public QObject {
     void setLoop(std::optional<TimeRange> takeTime);
     /// Faster and faster with each call, on (1) or back (-1); from a time, where it stood still.
     void shuttle(int direction, Seconds from);
+    /// The id of the device to play on; empty, or one that is not there: the desktop's own.
+    void setDevice(const QByteArray& id);
     /// False when there is no sound device: everything works, unheard.
     [[nodiscard]] bool audible() const { return audible_; }
 
@@ -83,6 +85,7 @@ class Player : public QObject {
     double shuttle_ = 0;  // 0 = does not
     std::optional<TimeRange> loop_;
     bool audible_ = false;
+    QByteArray device_;
     Seconds stoodAt_;
     QTimer timer_;
     std::shared_ptr<Run> run_;

@@ -11,18 +11,23 @@
 #include <cmath>
 
 #include "app/seam/column_raster.h"
+#include "app/spine/state_words.h"
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/desktop_looks.h"
+#include "app/style/sizes.h"
 #include "app/style/state_mark.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
 namespace {
 
-constexpr int kRuler = 22;
+constexpr int kRulerHigh = 22;
 constexpr int kMargin = 16;
 constexpr int kMaxHigh = 168;
-constexpr double kShelfBox = 62;
+constexpr int kShelfBoxWide = 62;
+constexpr int kRowHigh = 30, kLaneHigh = 24, kBoxHigh = 20;
 constexpr int kMaxNameLength = 240;  // pixels
 constexpr int kSlideMs = 260;
 constexpr double kMinBox = 5;  // pixels: a short take in a long day can still be pointed at
@@ -30,6 +35,14 @@ constexpr double kMinBox = 5;  // pixels: a short take in a long day can still b
 QString nameOf(const Session& s, int id) {
     const MediaItem* m = s.state().item(id);
     return m ? QFileInfo(QString::fromStdString(m->path)).completeBaseName() : QString();
+}
+
+int ruler() {
+    return scaled(kRulerHigh);
+}
+
+double shelfBoxWidth() {
+    return scaled(kShelfBoxWide);
 }
 
 }  // namespace
@@ -52,9 +65,27 @@ DayMap::DayMap(Session& session, QWidget* parent) : QWidget(parent), session_(se
 void DayMap::choose(int take) {
     if (take == chosen_) return;
     chosen_ = take;
-    setAccessibleDescription(tr("%1, %2").arg(
-        nameOf(session_, take), QLatin1String(stateText(session_.state().stateOf(take)))));
+    valueSpoken(this);
     update();
+}
+
+int DayMap::partCount() const {
+    return static_cast<int>(day_.takes.size() + day_.shelf.size());
+}
+
+int DayMap::takeNumber(int i) const {
+    const auto n = static_cast<std::size_t>(i);
+    return n < day_.takes.size() ? day_.takes[n].take : day_.shelf[n - day_.takes.size()];
+}
+
+SpokenParts::Part DayMap::part(int i) const {
+    const int take = takeNumber(i);
+    return {nameOf(session_, take), stateWords(session_.state(), take), boxOf(take).toRect(),
+            take == chosen_};
+}
+
+void DayMap::pressPart(int i) {
+    emit chosen(takeNumber(i));
 }
 
 void DayMap::refresh() {
@@ -74,8 +105,7 @@ void DayMap::slide() {
         return !now.isNull() && (now.topLeft() - c.second.topLeft()).manhattanLength() > 8;
     });
     sliding_.stop();
-    const bool still = !moved || !isVisible() ||
-                       style()->styleHint(QStyle::SH_Widget_Animation_Duration, nullptr, this) == 0;
+    const bool still = !moved || !isVisible() || !motionWanted();
     if (still) {
         came_.clear();
     } else {
@@ -86,11 +116,11 @@ void DayMap::slide() {
 void DayMap::layOut() {
     const int rows = std::max(1, day_.rows);
     const int lanes = std::max<int>(1, static_cast<int>(day_.laneNames.size()));
-    const double room = kMaxHigh - kRuler - 8;
-    const double each = std::min(1.0, room / (rows * 30.0 + lanes * 24.0));
-    rowHeight_ = std::floor(30 * each);
-    laneHeight_ = std::floor(24 * each);
-    setFixedHeight(kRuler + static_cast<int>(rows * rowHeight_ + lanes * laneHeight_) + 8);
+    const double room = scaled(kMaxHigh) - ruler() - 8;
+    const double each = std::min(1.0, room / (rows * scaled(kRowHigh) + lanes * scaled(kLaneHigh)));
+    rowHeight_ = std::floor(scaled(kRowHigh) * each);
+    laneHeight_ = std::floor(scaled(kLaneHigh) * each);
+    setFixedHeight(ruler() + static_cast<int>(rows * rowHeight_ + lanes * laneHeight_) + 8);
     axis_.setWidth(static_cast<int>(shelfLeft()) - kMargin);
     if (fitted_) axis_.fit(limits());
 }
@@ -101,22 +131,23 @@ TimeRange DayMap::limits() const {
 
 double DayMap::shelfLeft() const {
     if (day_.shelf.empty()) return width() - kMargin;
-    const double perColumn = std::max(1.0, std::floor((height() - kRuler) / 24.0));
+    const double perColumn = std::max(1.0, std::floor((height() - ruler()) / scaled(kLaneHigh)));
     const double columns = std::ceil(static_cast<double>(day_.shelf.size()) / perColumn);
-    const double wide = std::min(columns * (kShelfBox + 6), width() * 0.4);
+    const double wide = std::min(columns * (shelfBoxWidth() + 6), width() * 0.4);
     return width() - kMargin - wide;
 }
 
 double DayMap::laneTop(int lane) const {
-    return kRuler + std::max(1, day_.rows) * rowHeight_ + lane * laneHeight_;
+    return ruler() + std::max(1, day_.rows) * rowHeight_ + lane * laneHeight_;
 }
 
 QRectF DayMap::shelfBox(std::size_t i) const {
-    const auto perColumn =
-        static_cast<std::size_t>(std::max(1.0, std::floor((height() - kRuler) / 24.0)));
-    const double x = shelfLeft() + 6 + static_cast<double>(i / perColumn) * (kShelfBox + 6);
-    if (x + kShelfBox > width()) return {};
-    return {x, kRuler + static_cast<double>(i % perColumn) * 24.0 + 2, kShelfBox, 20};
+    const auto perColumn = static_cast<std::size_t>(
+        std::max(1.0, std::floor((height() - ruler()) / scaled(kLaneHigh))));
+    const double x = shelfLeft() + 6 + static_cast<double>(i / perColumn) * (shelfBoxWidth() + 6);
+    if (x + shelfBoxWidth() > width()) return {};
+    return {x, ruler() + static_cast<double>(i % perColumn) * scaled(kLaneHigh) + 2,
+            shelfBoxWidth(), static_cast<double>(scaled(kBoxHigh))};
 }
 
 QRectF DayMap::boxOf(int take) const {
@@ -174,7 +205,7 @@ void DayMap::paintEvent(QPaintEvent*) {
     if (!day_.shelf.empty()) {
         p.setFont(uiFont(11));
         p.setPen(colours().quiet);
-        p.drawText(QRectF(shelfLeft() + 6, 0, width() - shelfLeft(), kRuler), Qt::AlignVCenter,
+        p.drawText(QRectF(shelfLeft() + 6, 0, width() - shelfLeft(), ruler()), Qt::AlignVCenter,
                    tr("no place · %1").arg(day_.shelf.size()));
     }
     for (const int id : day_.shelf) {
@@ -199,7 +230,7 @@ void DayMap::paintRuler(QPainter& p) const {
         p.setPen(colours().hairline);
         p.drawLine(QPointF(x, 4), QPointF(x, height() - 4));
         p.setPen(colours().quiet);
-        p.drawText(QPointF(x + 4, 15), QString::fromStdString(clockText(t, step < 1 ? 1 : 0)));
+        p.drawText(QPointF(x + 4, scaled(15)), clockWords(t, step < 1 ? 1 : 0));
     }
 }
 
@@ -207,7 +238,7 @@ void DayMap::paintRibbon(QPainter& p, const DayRibbon& ribbon) const {
     const MediaFacts* f = session_.facts(ribbon.recording);
     const double left = kMargin + axis_.xOf(ribbon.day.start);
     const double right = kMargin + axis_.xOf(ribbon.day.end);
-    const double top = kRuler + ribbon.row * rowHeight_;
+    const double top = ruler() + ribbon.row * rowHeight_;
     const double middle = std::floor(top + rowHeight_ / 2);
     const int from = static_cast<int>(std::floor(std::max<double>(kMargin, left)));
     const int to = static_cast<int>(std::ceil(std::min(right, shelfLeft())));
@@ -234,10 +265,10 @@ void DayMap::paintRibbon(QPainter& p, const DayRibbon& ribbon) const {
     p.drawLine(QPointF(from, middle + 0.5), QPointF(to, middle + 0.5));
     p.setFont(uiFont(11));
     const QString name = p.fontMetrics().elidedText(nameOf(session_, ribbon.recording),
-                                                    Qt::ElideMiddle, kMaxNameLength);
+                                                    Qt::ElideMiddle, scaled(kMaxNameLength));
     const double wide = p.fontMetrics().horizontalAdvance(name) + 8;
     if (to - from < wide + 8) return;
-    const QRectF label(from + 2, top, wide, 15);
+    const QRectF label(from + 2, top, wide, scaled(15));
     p.fillRect(label, colours().paper);
     p.setPen(colours().cleanText);
     p.drawText(label, Qt::AlignCenter, name);
@@ -261,7 +292,7 @@ void DayMap::paintTake(QPainter& p, int take, QRectF box, TimeRange day,
         p.setBrush(chosen ? c.cleanPale : c.hairline);
         p.drawRect(QRectF(from + 1, r.bottom() - 4, std::max(1.0, to - from - 2), 3));
     }
-    const double high = std::min(14.0, r.height() - 2);
+    const double high = std::min<double>(scaled(14), r.height() - 2);
     double x = r.left() + 4;
     if (r.width() > 22) {
         drawStateMark(p, QRectF(x, r.center().y() - high / 2, high, high),
@@ -301,8 +332,7 @@ void DayMap::mousePressEvent(QMouseEvent* e) {
 void DayMap::mouseMoveEvent(QMouseEvent* e) {
     const int take = takeAt(e->position());
     setCursor(take ? Qt::PointingHandCursor : Qt::ArrowCursor);
-    setToolTip(take ? tr("%1: %2").arg(nameOf(session_, take),
-                                       QLatin1String(stateText(session_.state().stateOf(take))))
+    setToolTip(take ? tr("%1: %2").arg(nameOf(session_, take), stateWords(session_.state(), take))
                     : QString());
     if (!(e->buttons() & Qt::LeftButton)) return;
     fitted_ = false;

@@ -10,11 +10,12 @@
 
 #include "app/seam/time_axis.h"
 #include "app/spine/session.h"
+#include "app/style/spoken.h"
 #include "day/day_layout.h"
 
 namespace brisk::app {
 
-class DayMap : public QWidget {
+class DayMap : public QWidget, public SpokenParts {
     Q_OBJECT
   public:
     explicit DayMap(Session& session, QWidget* parent = nullptr);
@@ -23,6 +24,11 @@ class DayMap : public QWidget {
     /// Where a take is drawn; empty where it is not in view.
     [[nodiscard]] QRectF boxOf(int take) const;
     [[nodiscard]] const TimeAxis& axis() const { return axis_; }
+
+    // The takes, for those who listen: those with a place, then those without.
+    [[nodiscard]] int partCount() const override;
+    [[nodiscard]] Part part(int i) const override;
+    void pressPart(int i) override;
 
   signals:
     void chosen(int take);
@@ -38,6 +44,8 @@ class DayMap : public QWidget {
     bool event(QEvent*) override;
 
   private:
+    /// In the order of the day, those without a place last.
+    [[nodiscard]] int takeNumber(int i) const;
     void refresh();
     void layOut();
     void slide();

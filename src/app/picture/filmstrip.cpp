@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 namespace {
@@ -14,7 +15,7 @@ constexpr double kExactBelow = 2;  // seconds from one to the next
 }  // namespace
 
 Filmstrip::Filmstrip(QWidget* parent) : QWidget(parent), source_(kThumbWidth) {
-    setFixedHeight(kHeight);
+    fixHeight(this, kHeight);
     setAccessibleName(tr("Filmstrip"));
     connect(&source_, &ThumbSource::ready, this, qOverload<>(&QWidget::update));
 }

@@ -3,10 +3,13 @@
 
 #include <QPainter>
 #include <QPushButton>
+#include <QStyle>
 
 #include "app/spine/verb_button.h"
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -23,21 +26,34 @@ PictureView::PictureView(Verbs& verbs, QWidget* parent) : QWidget(parent) {
     };
     back_ = arrow(Verb::FrameBack);
     on_ = arrow(Verb::FrameOn);
+    large_ = arrow(Verb::PictureAlone);
+    large_->setProperty("corner", true);
 }
 
 void PictureView::resizeEvent(QResizeEvent*) {
-    const int y = height() - kStrip;
-    back_->setGeometry(width() / 2 - 36, y, 34, kStrip);
-    on_->setGeometry(width() / 2 + 2, y, 34, kStrip);
+    const int strip = scaled(kStrip), y = height() - strip;
+    back_->setGeometry(width() / 2 - 2 - scaled(34), y, scaled(34), strip);
+    on_->setGeometry(width() / 2 + 2, y, scaled(34), strip);
+    const QSize large = large_->sizeHint();
+    large_->setGeometry(QStyle::alignedRect(layoutDirection(), Qt::AlignTop | Qt::AlignRight, large,
+                                            rect().adjusted(4, 4, -4, -4)));
 }
 
-void PictureView::setPicture(const QImage& image) {
+void PictureView::setPicture(const QImage& image, Seconds from) {
     image_ = image;
+    from_ = from;
     problem_.clear();
     update();
 }
 
-void PictureView::setNumbers(std::int64_t frame, Seconds time) {
+bool PictureView::isRightPicture() const {
+    constexpr Seconds kRounding{0.0005};  // of containers that count milliseconds
+    return span_.length() <= Seconds{0} ||
+           (from_ + kRounding >= span_.start && from_ < span_.end - kRounding);
+}
+
+void PictureView::setNumbers(std::int64_t frame, Seconds time, TimeRange span) {
+    span_ = span;
     frame_ = frame;
     time_ = time;
     setAccessibleDescription(tr("frame %1").arg(frame));
@@ -66,16 +82,24 @@ void PictureView::paintEvent(QPaintEvent*) {
         p.drawText(rect().adjusted(16, 16, -16, -16), Qt::AlignCenter | Qt::TextWordWrap, problem_);
         return;
     }
-    const QRect room = rect().adjusted(0, 0, 0, -kStrip);
+    const QRect room = rect().adjusted(0, 0, 0, -scaled(kStrip));
     const QSize size = image_.size().scaled(room.size(), Qt::KeepAspectRatio);
     const QRect at(
         QPoint(room.center().x() - size.width() / 2 + 1, room.center().y() - size.height() / 2 + 1),
         size);
     p.drawImage(at, image_);
+    if (!isRightPicture()) {
+        // Another frame than the number says, until the right one is decoded.
+        QColor veil = colours().pictureGround;
+        veil.setAlpha(170);
+        p.fillRect(at, veil);
+        p.setFont(uiFont(13));
+        p.drawText(at, Qt::AlignCenter, tr("frame %1 is on its way").arg(frame_));
+    }
     p.setFont(uiFont(13));
-    const QRect bar = rect().adjusted(10, rect().height() - kStrip, -10, 0);
+    const QRect bar = rect().adjusted(10, rect().height() - scaled(kStrip), -10, 0);
     p.drawText(bar, Qt::AlignVCenter | Qt::AlignLeft, tr("frame %1").arg(frame_));
-    p.drawText(bar, Qt::AlignVCenter | Qt::AlignRight, QString::fromStdString(clockText(time_, 3)));
+    p.drawText(bar, Qt::AlignVCenter | Qt::AlignRight, clockWords(time_, 3));
 }
 
 }  // namespace brisk::app

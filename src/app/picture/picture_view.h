@@ -18,8 +18,12 @@ class PictureView : public QWidget {
   public:
     PictureView(Verbs& verbs, QWidget* parent);
 
-    void setPicture(const QImage& image);
-    void setNumbers(std::int64_t frame, Seconds time);
+    /// \param from  when it appears in the take.
+    void setPicture(const QImage& image, Seconds from);
+    /// What belongs here: a picture that does not appear within `span` is shown pale until the
+    /// right one is there.
+    void setNumbers(std::int64_t frame, Seconds time, TimeRange span);
+    [[nodiscard]] bool isRightPicture() const;
     void setProblem(const QString& sentence);
     void clear();
     [[nodiscard]] bool hasPicture() const { return !image_.isNull(); }
@@ -35,6 +39,9 @@ class PictureView : public QWidget {
   private:
     QPushButton* back_;
     QPushButton* on_;
+    QPushButton* large_;
+    Seconds from_;
+    TimeRange span_{{0}, {0}};
     QImage image_;
     QString problem_;
     std::int64_t frame_ = 0;

@@ -2,6 +2,7 @@
 #include "app/proof/slip_line.h"
 
 #include <QHelpEvent>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QToolTip>
 #include <algorithm>
@@ -10,18 +11,23 @@
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
 namespace {
-constexpr int kCaption = 14;
+constexpr int kCaptionHigh = 14;
 constexpr double kMinRange = 0.001;  // seconds shown either way
 constexpr double kOffTheLine = 0.003;
+int captionHeight() {
+    return scaled(kCaptionHigh);
+}
 }  // namespace
 
 SlipLine::SlipLine(Proof& proof, QWidget* parent) : QWidget(parent), proof_(proof) {
-    setFixedHeight(68);
+    fixHeight(this, 68);
     setMouseTracking(true);
+    setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
     setAccessibleName(tr("How far apart, along the take"));
     connect(&proof, &Proof::changed, this, [this] {
@@ -37,7 +43,7 @@ QString SlipLine::verdict() const {
 }
 
 QRectF SlipLine::plot() const {
-    return QRectF(0, kCaption, width() - 16, height() - kCaption - 4);
+    return QRectF(0, captionHeight(), width() - 16, height() - captionHeight() - 4);
 }
 
 double SlipLine::xOf(Seconds t) const {
@@ -66,11 +72,10 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    const QRect caption(0, 0, width() - 16, kCaption);
+    const QRect caption(0, 0, width() - 16, captionHeight());
     const QString name = proof_.state().slips.empty()
                              ? tr("how far apart, along the take")
-                             : tr("how far apart, along the take: ± %1")
-                                   .arg(QString::fromStdString(slipText({range()})));
+                             : tr("how far apart, along the take: ± %1").arg(slipWords({range()}));
     p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, name);
     const ProofState& s = proof_.state();
     const QRectF area = plot();
@@ -97,7 +102,7 @@ void SlipLine::paintEvent(QPaintEvent*) {
         p.setPen(QPen(colours().attention, 1, Qt::DashLine));
         p.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
         p.setPen(colours().attention);
-        p.drawText(QPointF(x + 4, area.bottom() - 2), QString::fromStdString(slipText(jump.by)));
+        p.drawText(QPointF(x + 4, area.bottom() - 2), slipWords(jump.by));
     }
     p.setPen(Qt::NoPen);
     for (const auto& point : s.slips) {
@@ -107,24 +112,65 @@ void SlipLine::paintEvent(QPaintEvent*) {
         p.setBrush(stray ? colours().cameraPale : colours().ink);
         p.drawEllipse(QPointF(xOf(point.time), yOf(point.slip->value)), 2, 2);
     }
+    if (hasFocus() && at_ < s.slips.size()) {
+        const SlipPoint& here = s.slips[at_];
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(colours().action, 2));
+        p.drawEllipse(QPointF(xOf(here.time), yOf(here.slip.value_or(Seconds{0}).value)), 5, 5);
+    }
+}
+
+QString SlipLine::wordsOf(const SlipPoint& p) const {
+    return tr("%1 of the take: %2")
+        .arg(clockWords(p.time, 1), p.slip ? slipWords(*p.slip) : tr("no common sound"));
+}
+
+QString SlipLine::spokenValue() const {
+    const auto& all = proof_.state().slips;
+    return at_ < all.size() ? wordsOf(all[at_]) : QString();
+}
+
+double SlipLine::spokenMost() const {
+    return std::max(0.0, static_cast<double>(proof_.state().slips.size()) - 1);
+}
+
+void SlipLine::speakTo(double spot) {
+    const auto& all = proof_.state().slips;
+    if (all.empty()) return;
+    at_ = static_cast<std::size_t>(std::clamp(spot, 0.0, spokenMost()));
+    emit wentTo(all[at_].time.value);
+    valueSpoken(this);
+    update();
+}
+
+void SlipLine::keyPressEvent(QKeyEvent* e) {
+    const double by = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
+    if (by == 0) return QWidget::keyPressEvent(e);
+    speakTo(std::min<double>(static_cast<double>(at_), spokenMost()) + by);
 }
 
 void SlipLine::mousePressEvent(QMouseEvent* e) {
-    if (const SlipPoint* p = nearest(e->position().x())) emit wentTo(p->time.value);
+    const SlipPoint* p = nearest(e->position().x());
+    if (!p) return;
+    at_ = static_cast<std::size_t>(p - proof_.state().slips.data());
+    emit wentTo(p->time.value);
 }
 
 void SlipLine::mouseMoveEvent(QMouseEvent* e) {
     const SlipPoint* p = nearest(e->position().x());
     if (!p) return;
-    QToolTip::showText(
-        e->globalPosition().toPoint(),
-        tr("%1 of the take: %2")
-            .arg(QString::fromStdString(clockText(p->time, 1)),
-                 p->slip ? QString::fromStdString(slipText(*p->slip)) : tr("no common sound")),
-        this);
+    QToolTip::showText(e->globalPosition().toPoint(), wordsOf(*p), this);
 }
 
 bool SlipLine::event(QEvent* e) {
+    if (e->type() == QEvent::ShortcutOverride) {
+        // Here these keys go from spot to spot, not from picture to picture.
+        const auto* key = static_cast<QKeyEvent*>(e);
+        if (key->modifiers() == Qt::NoModifier &&
+            (key->key() == Qt::Key_Left || key->key() == Qt::Key_Right)) {
+            e->accept();
+        }
+    }
     if (e->type() == QEvent::ToolTip) return true;  // shown while moving
     return QWidget::event(e);
 }

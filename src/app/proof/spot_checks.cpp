@@ -6,13 +6,15 @@
 #include <cmath>
 
 #include "app/seam/seam_painter.h"
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
 namespace {
-constexpr int kCaption = 18;
+constexpr int kCaptionHigh = 18;
 constexpr double kHalfShown = 0.040;
 
 /// Each side fills its room, whatever its level: shape is what is compared here.
@@ -20,6 +22,10 @@ double gainOf(const SampleStretch& s) {
     float most = 0.01f;
     for (const float v : s.samples) most = std::max(most, std::fabs(v));
     return 0.95 / static_cast<double>(most);
+}
+
+int captionHeight() {
+    return scaled(kCaptionHigh);
 }
 }  // namespace
 
@@ -37,14 +43,14 @@ void SpotLens::show(const SpotCheck& spot, const SoundScan* take, const SoundSca
     recording_ = recording;
     line_ = line;
     worst_ = worst;
-    words_ = spot.slip     ? QString::fromStdString(slipText({std::fabs(spot.slip->value)}))
+    words_ = spot.slip     ? slipWords({std::fabs(spot.slip->value)})
              : spot.moment ? tr("unclear")
                            : tr("nothing in common");
     setEnabled(spot.moment.has_value());
     setAccessibleName(tr("Spot check, %1: %2").arg(where_, words_));
-    setToolTip(spot.moment ? tr("%1 of the take. Click to go there.")
-                                 .arg(QString::fromStdString(clockText(*spot.moment, 3)))
-                           : tr("Nothing sharp begins here in both sounds"));
+    setToolTip(spot.moment
+                   ? tr("%1 of the take. Click to go there.").arg(clockWords(*spot.moment, 3))
+                   : tr("Nothing sharp begins here in both sounds"));
     update();
 }
 
@@ -52,13 +58,13 @@ void SpotLens::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    p.drawText(QRect(0, 0, width(), kCaption), Qt::AlignLeft | Qt::AlignVCenter, where_);
+    p.drawText(QRect(0, 0, width(), captionHeight()), Qt::AlignLeft | Qt::AlignVCenter, where_);
     const bool much = spot_.slip && std::fabs(spot_.slip->value) >= 0.001;
     p.setFont(uiFont(12, worst_ || much));
     p.setPen(much ? colours().attention : spot_.slip ? colours().ink : colours().quiet);
-    p.drawText(QRect(0, 0, width(), kCaption), Qt::AlignRight | Qt::AlignVCenter,
+    p.drawText(QRect(0, 0, width(), captionHeight()), Qt::AlignRight | Qt::AlignVCenter,
                worst_ ? tr("worst %1").arg(words_) : words_);
-    const QRect area(0, kCaption + 2, width(), height() - kCaption - 4);
+    const QRect area(0, captionHeight() + 2, width(), height() - captionHeight() - 4);
     const double seamY = area.center().y() + 0.5;
     if (spot_.moment && spot_.camera && spot_.clean && take_ && recording_) {
         TimeAxis axis;
@@ -98,7 +104,7 @@ void SpotLens::paintEvent(QPaintEvent*) {
 
 SpotChecks::SpotChecks(Session& session, Proof& proof, QWidget* parent)
     : QWidget(parent), session_(session), proof_(proof) {
-    setFixedHeight(92);
+    fixHeight(this, 92);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 6, 16, 4);
     row->setSpacing(12);

@@ -3,31 +3,39 @@
 
 #include <QFileInfo>
 #include <QHelpEvent>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QToolTip>
 #include <algorithm>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
 namespace {
 
-constexpr int kCaption = 20;
+constexpr int kCaptionHigh = 20;
 constexpr double kReach = 10;          // pixels a pointer may be off
 constexpr double kHere = 0.05;         // seconds within which a place is the one in force
 constexpr double kStandsOut = 0.4;     // of the strongest: drawn as a place worth trying
 constexpr double kNothingNear = 0.25;  // of the strongest: no rival
 
+int captionHeight() {
+    return scaled(kCaptionHigh);
+}
+
 }  // namespace
 
 MatchCurveView::MatchCurveView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session) {
-    setFixedHeight(68);
+    fixHeight(this, 68);
     setMouseTracking(true);
+    setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Match curve: how strongly the take belongs at each place"));
     connect(&session, &Session::changed, this, &MatchCurveView::refresh);
     connect(&session, &Session::factsChanged, this, &MatchCurveView::refresh);
@@ -81,7 +89,7 @@ QString MatchCurveView::words() const {
 }
 
 QRectF MatchCurveView::plot() const {
-    return QRectF(0, kCaption, width() - 16, height() - kCaption - 6);
+    return QRectF(0, captionHeight(), width() - 16, height() - captionHeight() - 6);
 }
 
 double MatchCurveView::xOf(Seconds offset) const {
@@ -108,7 +116,7 @@ void MatchCurveView::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    const QRect caption(0, 2, width() - 16, kCaption - 2);
+    const QRect caption(0, 2, width() - 16, captionHeight() - 2);
     const QString name = tr("match curve");
     p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, name);
     const int used = p.fontMetrics().horizontalAdvance(name) + 16;
@@ -136,6 +144,62 @@ void MatchCurveView::paintEvent(QPaintEvent*) {
         p.setBrush(inForce ? colours().clean : colours().action);
         p.drawEllipse(QPointF(x, y), 3.5, 3.5);
     }
+    if (const auto places = standingOut(); hasFocus() && !places.empty()) {
+        const auto i = std::min(static_cast<std::size_t>(at_), places.size() - 1);
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(colours().action, 2));
+        p.drawRect(QRectF(xOf(places[i].offset) - 7, area.top() - 2, 14, area.height() + 4));
+    }
+}
+
+std::vector<MatchPoint> MatchCurveView::standingOut() const {
+    std::vector<MatchPoint> out;
+    const auto* all = points();
+    if (!all) return out;
+    const double most = strongest();
+    for (const MatchPoint& m : *all) {
+        if (m.strength > kStandsOut * most) out.push_back(m);
+    }
+    std::sort(out.begin(), out.end(),
+              [](const MatchPoint& a, const MatchPoint& b) { return a.offset < b.offset; });
+    return out;
+}
+
+QString MatchCurveView::wordsOf(const MatchPoint& m) const {
+    return tr("%1 at %2: %3 % of the strongest.")
+        .arg(QFileInfo(QString::fromStdString(pair_->recording->info.path)).fileName(),
+             clockWords(m.offset, 2))
+        .arg(std::lround(100 * m.strength / std::max(1e-9, strongest())));
+}
+
+int MatchCurveView::partCount() const {
+    return static_cast<int>(standingOut().size());
+}
+
+SpokenParts::Part MatchCurveView::part(int i) const {
+    const MatchPoint m = standingOut()[static_cast<std::size_t>(i)];
+    const bool here = std::fabs((m.offset - pair_->tether.line.offset).value) < kHere;
+    return {wordsOf(m), here ? tr("it is placed here") : QString(),
+            QRectF(xOf(m.offset) - kReach, 0, 2 * kReach, height()).toRect(), here};
+}
+
+void MatchCurveView::pressPart(int i) {
+    if (pair_ && !pair_->tether.locked) {
+        emit tried(standingOut()[static_cast<std::size_t>(i)].offset.value);
+    }
+}
+
+void MatchCurveView::keyPressEvent(QKeyEvent* e) {
+    const int n = partCount();
+    const int by = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
+    const bool press =
+        e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter || e->key() == Qt::Key_Space;
+    if (n == 0 || (by == 0 && !press)) return QWidget::keyPressEvent(e);
+    at_ = std::clamp(at_ + by, 0, n - 1);
+    if (press) pressPart(at_);
+    setAccessibleDescription(wordsOf(standingOut()[static_cast<std::size_t>(at_)]));
+    valueSpoken(this);
+    update();
 }
 
 void MatchCurveView::mousePressEvent(QMouseEvent* e) {
@@ -147,17 +211,19 @@ void MatchCurveView::mouseMoveEvent(QMouseEvent* e) {
     const MatchPoint* m = nearest(e->position().x());
     setCursor(m && pair_ && !pair_->tether.locked ? Qt::PointingHandCursor : Qt::ArrowCursor);
     if (!m || !pair_) return QToolTip::hideText();
-    const QString text =
-        tr("%1 at %2: %3 % of the strongest.")
-            .arg(QFileInfo(QString::fromStdString(pair_->recording->info.path)).fileName(),
-                 QString::fromStdString(clockText(m->offset, 2)))
-            .arg(std::lround(100 * m->strength / std::max(1e-9, strongest())));
+    const QString text = wordsOf(*m);
     QToolTip::showText(e->globalPosition().toPoint(),
-                       pair_->tether.locked ? text : text + tr(" Click to try it; B goes back."),
-                       this);
+                       pair_->tether.locked ? text : text + tr(" Click to try it."), this);
 }
 
 bool MatchCurveView::event(QEvent* e) {
+    if (e->type() == QEvent::ShortcutOverride) {
+        // Here these keys go from place to place, and try one.
+        const auto* key = static_cast<QKeyEvent*>(e);
+        const bool ours = key->key() == Qt::Key_Left || key->key() == Qt::Key_Right ||
+                          key->key() == Qt::Key_Return || key->key() == Qt::Key_Space;
+        if (ours && key->modifiers() == Qt::NoModifier) e->accept();
+    }
     if (e->type() == QEvent::ToolTip) return true;  // shown while moving
     return QWidget::event(e);
 }

@@ -8,10 +8,11 @@
 
 #include "app/seam/match_curve_source.h"
 #include "app/spine/session.h"
+#include "app/style/spoken.h"
 
 namespace brisk::app {
 
-class MatchCurveView : public QWidget {
+class MatchCurveView : public QWidget, public SpokenParts {
     Q_OBJECT
   public:
     explicit MatchCurveView(Session& session, QWidget* parent = nullptr);
@@ -22,6 +23,11 @@ class MatchCurveView : public QWidget {
     [[nodiscard]] double xOf(Seconds offset) const;
     [[nodiscard]] const std::vector<MatchPoint>* points() const;
 
+    // The places that stand out, for those who listen.
+    [[nodiscard]] int partCount() const override;
+    [[nodiscard]] Part part(int i) const override;
+    void pressPart(int i) override;
+
   signals:
     void tried(double offsetSeconds);
 
@@ -29,6 +35,7 @@ class MatchCurveView : public QWidget {
     void paintEvent(QPaintEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
     bool event(QEvent*) override;
 
   private:
@@ -37,8 +44,13 @@ class MatchCurveView : public QWidget {
     [[nodiscard]] double strongest() const;
     [[nodiscard]] const MatchPoint* nearest(double x) const;
 
+    /// Those worth trying, from the start of the recording on.
+    [[nodiscard]] std::vector<MatchPoint> standingOut() const;
+    [[nodiscard]] QString wordsOf(const MatchPoint& m) const;
+
     Session& session_;
     int take_ = 0;
+    int at_ = 0;  ///< The place that the keyboard is at.
     std::optional<PlacedPair> pair_;
     MatchCurveSource source_;
 };

@@ -6,6 +6,7 @@
 #include "app/spine/verb_button.h"
 #include "app/style/app_style.h"
 #include "app/style/choice_group.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 
@@ -18,7 +19,7 @@ SeamTools::SeamTools(const Verbs& verbs, const std::vector<Verb>& tools, QWidget
     row->addWidget(group);
     for (const Verb v : tools) {
         auto* b = new VerbButton(verbs, v, group, VerbButton::Unable::Hidden);
-        b->setFont(uiFont(12));
+        useFont(b, 12);
         group->add(b);
     }
 }

@@ -13,6 +13,7 @@
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 #include "shoot/mark_commands.h"
 
@@ -68,7 +69,7 @@ void SeamView::addTools() {
         Verb::SharedSound, [this](bool on) { sides_.setShared(on); }, withoutPlace);
     zooms_ = new SeamTools(verbs_,
                            {Verb::WholeTake, Verb::Overlap, Verb::AllMarks, Verb::NearestClaps,
-                            Verb::CloseUp, Verb::Samples},
+                            Verb::CloseUp, Verb::Samples, Verb::SeamAlone},
                            this);
     modes_ = new SeamTools(verbs_, {Verb::EqualHeights, Verb::SharedSound}, this);
 }
@@ -103,7 +104,7 @@ TimeRange SeamView::limits() const {
 }
 
 QRect SeamView::seamArea() const {
-    return rect().adjusted(0, kRuler, 0, 0);
+    return rect().adjusted(0, ruler(), 0, 0);
 }
 double SeamView::seamY() const {
     return std::floor(seamArea().center().y()) + 0.5;
@@ -201,7 +202,7 @@ void SeamView::layTools() {
     zooms_->adjustSize();
     zooms_->move(width() - zooms_->width() - 12, height() - zooms_->height() - 2);
     modes_->adjustSize();
-    modes_->move(kCaptionRoom, height() - modes_->height() - 2);
+    modes_->move(scaled(kCaptionRoom), height() - modes_->height() - 2);
 }
 
 void SeamView::setPlayhead(Seconds t, bool follow) {
@@ -211,7 +212,26 @@ void SeamView::setPlayhead(Seconds t, bool follow) {
         sides_.prepare(axis_, width());
         emit viewChanged();
     }
+    valueSpoken(this);
     update();
+}
+
+QString SeamView::spokenValue() const {
+    const MediaFacts* f = session_.facts(take_);
+    const QString time = clockWords(playhead_, 3);
+    return f && f->scan && !f->scan->pictures.empty()
+               ? tr("%1, frame %2").arg(time).arg(f->scan->pictures.frameAt(playhead_))
+               : time;
+}
+
+double SeamView::spokenStep() const {
+    return 1 / std::max(1e-3, session_.view(take_).units.frameRate.value());
+}
+
+void SeamView::speakTo(double takeSeconds) {
+    emit playheadMoved(takeSeconds);
+    axis_.reveal(playhead_, limits());
+    changedView();
 }
 
 void SeamView::setSlips(std::vector<SlipPoint> slips) {
@@ -296,7 +316,7 @@ void SeamView::mousePressEvent(QMouseEvent* e) {
         drag_ = Drag::None;
     } else if (pin) {
         drag_ = Drag::Mark;
-    } else if (e->position().y() < kRuler) {
+    } else if (e->position().y() < ruler()) {
         drag_ = Drag::Ruler;
     } else if (e->modifiers() & Qt::ShiftModifier && e->position().y() < seamY()) {
         drag_ = Drag::Select;
@@ -329,7 +349,7 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
         return;
     }
     setToolTip(drag_ == Drag::None ? stitchWords(e->position()) : QString());
-    const bool onGrip = e->position().x() > width() - kGrip && e->position().y() > kRuler;
+    const bool onGrip = e->position().x() > width() - kGrip && e->position().y() > ruler();
     if (onGrip && drag_ == Drag::None) {
         setCursor(Qt::SizeVerCursor);
         setToolTip(
@@ -428,6 +448,21 @@ void SeamView::keyPressEvent(QKeyEvent* e) {
         return scaleSide(e->modifiers() & Qt::ControlModifier, up ? kTaller : 1 / kTaller);
     }
     switch (e->key()) {
+        case Qt::Key_Escape:
+            if (drag_ == Drag::None) return QWidget::keyPressEvent(e);
+            // Back to where it was before the drag.
+            if (drag_ == Drag::Select) selectedFrom_.reset();
+            drag_ = Drag::None;
+            dragBy_ = {0};
+            return changedView();
+        case Qt::Key_Home:
+            return speakTo(limits().start.value);
+        case Qt::Key_End:
+            return speakTo(limits().end.value);
+        case Qt::Key_PageUp:
+            return speakTo(playhead_.value - axis_.secondsPerPixel() * width() / 10);
+        case Qt::Key_PageDown:
+            return speakTo(playhead_.value + axis_.secondsPerPixel() * width() / 10);
         case Qt::Key_Up:
             return zoomBy(1.5);
         case Qt::Key_Down:

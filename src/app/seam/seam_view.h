@@ -15,10 +15,12 @@
 #include "app/seam/seam_tools.h"
 #include "app/seam/time_axis.h"
 #include "app/spine/session.h"
+#include "app/style/sizes.h"
+#include "app/style/spoken.h"
 
 namespace brisk::app {
 
-class SeamView : public QWidget {
+class SeamView : public QWidget, public SpokenValue {
     Q_OBJECT
   public:
     SeamView(Session& session, Verbs& verbs, QWidget* parent);
@@ -41,6 +43,14 @@ class SeamView : public QWidget {
     [[nodiscard]] std::optional<TimeRange> selection() const;
 
     QSize minimumSizeHint() const override { return {400, 140}; }
+
+    // The playhead, for those who listen.
+    [[nodiscard]] QString spokenValue() const override;
+    [[nodiscard]] double spokenNow() const override { return playhead_.value; }
+    [[nodiscard]] double spokenLeast() const override { return limits().start.value; }
+    [[nodiscard]] double spokenMost() const override { return limits().end.value; }
+    [[nodiscard]] double spokenStep() const override;
+    void speakTo(double takeSeconds) override;
 
   signals:
     void playheadMoved(double takeSeconds);
@@ -68,7 +78,8 @@ class SeamView : public QWidget {
     void contextMenuEvent(QContextMenuEvent*) override;
 
   private:
-    static constexpr int kRuler = 28;  // pixels
+    /// Pixels above the sounds, for the times.
+    [[nodiscard]] static int ruler() { return scaled(28); }
     void addTools();
     enum class Drag { None, Ruler, Playhead, Clean, Mark, CameraHeight, CleanHeight, Select };
 

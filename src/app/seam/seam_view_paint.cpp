@@ -55,20 +55,20 @@ void SeamView::paintRuler(QPainter& p) const {
         step >= 1 ? 0 : std::min(6, static_cast<int>(std::ceil(-std::log10(step))));
     const auto first = static_cast<std::int64_t>(std::floor(axis_.start().value / step));
     p.save();
-    p.setClipRect(0, 0, zooms_->x(), kRuler);
+    p.setClipRect(0, 0, width(), ruler());
     for (std::int64_t i = first; i * step <= axis_.end().value; ++i) {
         const Seconds t{static_cast<double>(i) * step};
         const double x = std::floor(axis_.xOf(t)) + 0.5;
         p.setPen(QPen(colours().hairline, 1));
-        p.drawLine(QPointF(x, 6), QPointF(x, kRuler - 4));
+        p.drawLine(QPointF(x, 6), QPointF(x, ruler() - 4));
         p.setPen(colours().quiet);
-        QString text = QString::fromStdString(clockText(t, decimals));
+        QString text = clockWords(t, decimals);
         if (frames && t >= Seconds{0}) {
             text += tr("  frame %1").arg(session_.facts(take_)->scan->pictures.frameAt(t));
         }
         // None rather than half of one.
-        if (x + 4 + p.fontMetrics().horizontalAdvance(text) > zooms_->x()) continue;
-        p.drawText(QPointF(x + 4, 19), text);
+        if (x + 4 + p.fontMetrics().horizontalAdvance(text) > width()) continue;
+        p.drawText(QPointF(x + 4, scaled(19)), text);
     }
     p.restore();
 }
@@ -310,7 +310,7 @@ QString SeamView::clippedWords() const {
 void SeamView::paintDragNumbers(QPainter& p) const {
     if (drag_ != Drag::Clean && drag_ != Drag::Mark) return;
     p.setFont(uiFont(13, true));
-    const QString by = QString::fromStdString(slipText(dragBy_));
+    const QString by = slipWords(dragBy_);
     const QString text =
         (drag_ == Drag::Mark ? tr("mark moved by %1") : tr("clean sound moved by %1")).arg(by);
     const QRect box = p.fontMetrics().boundingRect(text).adjusted(-10, -6, 10, 6);

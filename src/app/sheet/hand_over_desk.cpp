@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <algorithm>
 #include <sstream>
+#include <utility>
 
 namespace brisk::app {
 namespace {
@@ -80,6 +81,8 @@ HandOverDesk::HandOverDesk(Session& session, QObject* parent) : QObject(parent),
         run_.reset();
         plan_ = {};
         results_.clear();
+        made_ = ++wanted_;  // none that is being made is of this one
+        writeThen_ = false;
         emit planned();
         emit runningChanged();
     });
@@ -107,6 +110,7 @@ void HandOverDesk::begin(int take) {
     const Shoot& shoot = session_.shoot();
     HandOverChoice c;
     c.folder = shoot.remembered(kFolder);
+    if (c.folder.empty()) c.folder = usualFolder_.toStdString();
     if (c.folder.empty()) {
         const MediaItem* m = session_.state().item(take);
         if (m) c.folder = std::filesystem::path(m->path).parent_path();
@@ -149,7 +153,21 @@ void HandOverDesk::change(const std::function<void(HandOverChoice&)>& how) {
 
 void HandOverDesk::planAnew() {
     choice_.shoot = session_.document().name().toStdString();
-    plan_ = planHandOver(session_.handedTakes(takes(scope_)), choice_);
+    planner_.ask({++wanted_, session_.handedTakes(takes(scope_)), choice_});
+}
+
+void HandOverDesk::makePlan(const PlanWish& wish) {
+    auto plan = std::make_shared<HandOverPlan>(planHandOver(wish.takes, wish.choice));
+    QMetaObject::invokeMethod(
+        this, [this, number = wish.number, plan] { takePlan(number, std::move(*plan)); },
+        Qt::QueuedConnection);
+}
+
+void HandOverDesk::takePlan(int number, HandOverPlan plan) {
+    if (number != wanted_) return;
+    made_ = number;
+    if (running_) return;  // what is being written is what was planned before
+    plan_ = std::move(plan);
     results_ = HandOverRun(plan_).results();
     emit planned();
     // Each once: a file that cannot be read would be asked for again and again.
@@ -161,6 +179,7 @@ void HandOverDesk::planAnew() {
         unknown.push_back(f.take);
     }
     session_.measurePeaks(unknown);
+    if (std::exchange(writeThen_, false)) write();
 }
 
 std::size_t HandOverDesk::count(FileState state) const {
@@ -187,6 +206,10 @@ void HandOverDesk::remember() {
 }
 
 void HandOverDesk::write() {
+    if (planning() && !running_) {
+        writeThen_ = true;
+        return;
+    }
     if (running_ || !plan_.problem().empty() || left() == 0) return;
     remember();
     if (!run_) run_ = std::make_shared<HandOverRun>(plan_);

@@ -10,6 +10,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/spine/latest_worker.h"
 #include "app/spine/session.h"
 #include "export/hand_over.h"
 
@@ -22,6 +23,8 @@ class HandOverDesk : public QObject {
 
     explicit HandOverDesk(Session& session, QObject* parent = nullptr);
 
+    /// Where files go of a shoot that remembers no folder; empty = beside the takes.
+    void setUsualFolder(const QString& folder) { usualFolder_ = folder; }
     /// Begins anew for a take, with what the shoot remembers of folder, names and formats.
     void begin(int take);
     /// Whether something is being written, or failed and was not tried again: then the sheet shows
@@ -39,7 +42,10 @@ class HandOverDesk : public QObject {
     void change(const std::function<void(HandOverChoice&)>& how);
     [[nodiscard]] const HandOverChoice& choice() const { return choice_; }
 
+    /// As it was made last; a new one is made on a thread of its own, for it looks at files.
     [[nodiscard]] const HandOverPlan& plan() const { return plan_; }
+    /// Whether a newer one is being made.
+    [[nodiscard]] bool planning() const { return wanted_ != made_; }
     /// One for each file of the plan.
     [[nodiscard]] const std::vector<FileResult>& results() const { return results_; }
     [[nodiscard]] bool running() const { return running_; }
@@ -50,6 +56,7 @@ class HandOverDesk : public QObject {
     /// Of files that can be written and are not yet.
     [[nodiscard]] std::size_t left() const;
 
+    /// Once the plan is made.
     void write();
     /// What failed or was stopped, once more.
     void tryAgain();
@@ -66,10 +73,18 @@ class HandOverDesk : public QObject {
   private:
     [[nodiscard]] std::vector<int> takes(Scope scope) const;
     void planAnew();
+    struct PlanWish {
+        int number = 0;
+        std::vector<HandedTake> takes;
+        HandOverChoice choice;
+    };
+    void makePlan(const PlanWish& wish);
+    void takePlan(int number, HandOverPlan plan);
     void go(std::vector<std::size_t> files);
     void remember();
 
     Session& session_;
+    QString usualFolder_;
     int take_ = 0;
     std::vector<int> asked_;  // whose peaks were asked for
     Scope scope_ = Scope::ThisTake;
@@ -79,6 +94,9 @@ class HandOverDesk : public QObject {
     std::shared_ptr<HandOverRun> run_;
     JobControl job_;
     bool running_ = false;
+    int wanted_ = 0, made_ = 0;  ///< Plans, by number.
+    bool writeThen_ = false;
+    LatestWorker<PlanWish> planner_{[this](const PlanWish& w) { makePlan(w); }};
 };
 
 /// What of a choice a shoot remembers, in words, and back. Words that are not known are passed

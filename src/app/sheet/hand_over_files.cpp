@@ -20,7 +20,7 @@ QString foundWords(const FileResult& r) {
     }
     if (r.check.measured) {
         text += text.isEmpty() ? QObject::tr(" Read back:") : QObject::tr(",");
-        text += QObject::tr(" sound within %1 of its tether").arg(q(slipText(r.check.worst())));
+        text += QObject::tr(" sound within %1 of its tether").arg(slipWords(r.check.worst()));
         if (r.check.everySample) text += QObject::tr(", every sample as rendered");
     }
     return text.isEmpty() ? text : text + QStringLiteral(".");

@@ -8,6 +8,7 @@
 #include "app/sheet/hand_over_files.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 namespace {
@@ -24,7 +25,10 @@ int HandOverRow::sentenceHeight(const QString& sentence, int width) const {
     measuredFor_ = width;
     const auto known = heights_.constFind(sentence);
     if (known != heights_.cend()) return *known;
-    const QFontMetrics fm(uiFont(12));
+    const QFont font = uiFont(12);
+    if (font.pixelSize() != measuredAt_) heights_.clear();
+    measuredAt_ = font.pixelSize();
+    const QFontMetrics fm(font);
     const int most = kMaxLines * fm.lineSpacing();
     const int height =
         fm.boundingRect(QRect(0, 0, width, most), Qt::TextWordWrap, sentence).height();
@@ -35,7 +39,7 @@ QSize HandOverRow::sizeHint(const QStyleOptionViewItem& option, const QModelInde
     const auto* view = qobject_cast<const QAbstractItemView*>(option.widget);
     const int width = (view ? view->viewport()->width() : option.rect.width()) - 2 * kSide;
     const QString sentence = index.data(HandOverFiles::SentenceRole).toString();
-    return {200, kAbove + sentenceHeight(sentence, std::max(80, width)) + kBelow};
+    return {200, scaled(kAbove) + sentenceHeight(sentence, std::max(80, width)) + kBelow};
 }
 
 void HandOverRow::paint(QPainter* p, const QStyleOptionViewItem& option,
@@ -50,18 +54,20 @@ void HandOverRow::paint(QPainter* p, const QStyleOptionViewItem& option,
     const QString aside = index.data(HandOverFiles::AsideRole).toString();
     p->setFont(uiFont(13));
     const int asideWidth = p->fontMetrics().horizontalAdvance(aside);
-    const QRect upper(r.left(), r.top() + 5, r.width(), 20);
+    const QRect upper(r.left(), r.top() + scaled(5), r.width(), scaled(20));
     p->setPen(c.quiet);
     p->drawText(upper, Qt::AlignRight | Qt::AlignVCenter, aside);
     p->setFont(uiFont(13, true));
     p->setPen(c.ink);
-    const QRect nameRoom = upper.adjusted(0, 0, -asideWidth - 16, 0);
+    const QRect nameRoom =
+        QStyle::visualRect(option.direction, upper, upper.adjusted(0, 0, -asideWidth - 16, 0));
     p->drawText(
-        nameRoom, Qt::AlignVCenter,
+        nameRoom, Qt::AlignLeft | Qt::AlignVCenter,
         p->fontMetrics().elidedText(index.data().toString(), Qt::ElideMiddle, nameRoom.width()));
     p->setFont(uiFont(12));
     p->setPen(index.data(HandOverFiles::AttentionRole).toBool() ? c.attention : c.quiet);
-    const QRect lower(r.left(), r.top() + kAbove, r.width(), r.height() - kAbove - kBelow);
+    const QRect lower(r.left(), r.top() + scaled(kAbove), r.width(),
+                      r.height() - scaled(kAbove) - kBelow);
     p->drawText(lower, Qt::TextWordWrap, index.data(HandOverFiles::SentenceRole).toString());
     const double progress = index.data(HandOverFiles::ProgressRole).toDouble();
     if (progress >= 0) {

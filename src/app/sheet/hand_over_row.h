@@ -21,7 +21,7 @@ class HandOverRow : public QStyledItemDelegate {
     /// Pixels, of the lines that it is broken into.
     [[nodiscard]] int sentenceHeight(const QString& sentence, int width) const;
     mutable QHash<QString, int> heights_;
-    mutable int measuredFor_ = 0;
+    mutable int measuredFor_ = 0, measuredAt_ = 0;  // width, and size of text
 };
 
 }  // namespace brisk::app

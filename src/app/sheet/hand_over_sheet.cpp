@@ -20,6 +20,7 @@
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/choice_group.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 namespace {
@@ -59,7 +60,7 @@ HandOverSheet::HandOverSheet(Session& session, Verbs& verbs, QWidget* parent)
     auto* head = new QHBoxLayout;
     column->addLayout(head);
     auto* title = new QLabel(tr("Export"), this);
-    title->setFont(uiFont(16, true));
+    useFont(title, 16, true);
     head->addWidget(title);
     head->addSpacing(16);
     auto* scopes = new ChoiceGroup(this);
@@ -113,7 +114,7 @@ QHBoxLayout* HandOverSheet::addRow(const QString& name) {
     row->setSpacing(2);
     auto* l = new QLabel(name, this);
     l->setProperty("quiet", true);
-    l->setFixedWidth(kNames);
+    fixWidth(l, kNames);
     row->addWidget(l);
     layout()->addWidget(line);
     return row;
@@ -294,7 +295,7 @@ void HandOverSheet::addCheckRow() {
 void HandOverSheet::addNameRow() {
     auto* row = addRow(tr("names"));
     pattern_ = new QLineEdit(this);
-    pattern_->setMinimumWidth(220);
+    leastWidth(pattern_, 220);
     pattern_->setAccessibleName(tr("Pattern of the files' names"));
     QStringList fields;
     for (const std::string& f : patternFields()) fields << q(f);
@@ -326,7 +327,7 @@ void HandOverSheet::addActions() {
             v == Verb::WriteFiles ? VerbButton::Unable::Greyed : VerbButton::Unable::Hidden);
         if (v == Verb::WriteFiles) {
             b->setProperty("primary", true);
-            b->setFont(uiFont(13, true));
+            useFont(b, 13, true);
             write_ = b;
         }
         actions->addWidget(b);

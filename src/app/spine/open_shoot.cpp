@@ -137,11 +137,14 @@ bool OpenShoot::own(const QString& path, std::optional<FileLock>& lock) {
     }
     lock = FileLock::take(place);
     if (lock) return true;
-    const QString who = q(FileLock::heldBy(place));
+    tellHeld(path, q(FileLock::heldBy(place)));
+    return false;
+}
+
+void OpenShoot::tellHeld(const QString& path, const QString& who) {
     emit noted(tr("%1 is open already (%2). Nothing was changed; close it there first, or work on "
                   "a copy.")
                    .arg(path, who.isEmpty() ? tr("in another window") : who));
-    return false;
 }
 
 bool OpenShoot::save(const QString& path) {
@@ -166,19 +169,74 @@ bool OpenShoot::save(const QString& path) {
     return true;
 }
 
-bool OpenShoot::open(const QString& path) {
+struct OpenShoot::Loaded {
+    std::optional<FileLock> lock;  ///< None where it was ours, or somebody else has it.
+    std::optional<std::string> heldBy;
+    Result<LoadedShoot> shoot = failAt(ErrorCode::Cancelled, {}, {"stopped"});
+    Result<std::optional<FoundJournal>> journal = std::optional<FoundJournal>();
+    bool journalThere = false;
+};
+
+std::filesystem::path OpenShoot::held() const {
+    return path_.isEmpty() || !lock_ ? std::filesystem::path()
+                                     : lockPlace(journalPlace(path_.toStdString()));
+}
+
+std::shared_ptr<OpenShoot::Loaded> OpenShoot::load(const QString& path,
+                                                   const std::filesystem::path& held) {
+    auto all = std::make_shared<Loaded>();
     const std::string project = path.toStdString();
-    std::optional<FileLock> lock;
-    if (!own(path, lock)) return false;
-    auto loaded = loadShoot(project);
+    const auto journal = journalPlace(project);
+    const auto place = lockedPlace(journal);
+    if (place != held) {
+        all->lock = FileLock::take(place);
+        if (!all->lock) {
+            all->heldBy = FileLock::heldBy(place);
+            return all;
+        }
+    }
+    all->shoot = loadShoot(project);
+    if (!all->shoot) return all;
+    all->journal = readJournal(journal, project);
+    std::error_code ec;
+    all->journalThere = std::filesystem::exists(journal, ec);
+    return all;
+}
+
+void OpenShoot::tellKeptUnsaved() {
+    if (!path_.isEmpty() || !journal_ || !shoot_.changedSinceSaved()) return;
+    emit noted(
+        tr("The shoot that was open was not saved. It is kept, and offered when the "
+           "program starts the next time."));
+}
+
+void OpenShoot::beginAnew() {
+    tellKeptUnsaved();
+    journal_.reset();
+    journalFailed_ = false;
+    unsavedPlace_.clear();
+    lock_.reset();
+    emit replaced();
+    shoot_ = Shoot();
+    path_.clear();
+    saveId_.clear();
+    emit changed();
+}
+
+bool OpenShoot::adopt(const QString& path, const std::shared_ptr<Loaded>& all) {
+    if (all->heldBy) {
+        tellHeld(path, q(*all->heldBy));
+        return false;
+    }
+    auto& lock = all->lock;
+    auto& loaded = all->shoot;
     if (!loaded) {
         emit noted(inWords(loaded.error().fact));
         return false;
     }
-    const auto place = journalPlace(project);
-    auto found = readJournal(place, project);
-    std::error_code ec;
-    if ((!found || !*found) && std::filesystem::exists(place, ec)) {
+    const auto place = journalPlace(path.toStdString());
+    auto& found = all->journal;
+    if ((!found || !*found) && all->journalThere) {
         if (!found) emit noted(inWords(found.error().fact));
         const auto aside = setAside(place);
         if (aside.empty()) {
@@ -191,11 +249,7 @@ bool OpenShoot::open(const QString& path) {
                "aside as %1.")
                 .arg(q(aside.filename().string())));
     }
-    if (path_.isEmpty() && journal_ && shoot_.changedSinceSaved()) {
-        emit noted(
-            tr("The shoot that was open was not saved. It is kept, and offered when the "
-               "program starts the next time."));
-    }
+    tellKeptUnsaved();
     journal_.reset();
     journalFailed_ = false;
     unsavedPlace_.clear();

@@ -11,6 +11,7 @@
 #include <QString>
 #include <QStringList>
 #include <QTimer>
+#include <memory>
 #include <optional>
 
 #include "app/spine/latest_worker.h"
@@ -44,9 +45,19 @@ class OpenShoot : public QObject {
     void backToSnapshot(std::size_t snapshot);
     void takeAsInSnapshot(int take, std::size_t snapshot);
 
+    /// An empty one; what was open and not saved is kept, and offered at the next start.
+    void beginAnew();
     bool save(const QString& path);
     /// With what a crash left in its journal.
-    bool open(const QString& path);
+    bool open(const QString& path) { return adopt(path, load(path, held())); }
+    /// The part of opening that touches files.   Threads: any.
+    /// \param held  the lock that is ours already, see held().
+    struct Loaded;
+    static std::shared_ptr<Loaded> load(const QString& path, const std::filesystem::path& held);
+    /// Where the lock of the saved shoot that is open lies; empty where none is.
+    [[nodiscard]] std::filesystem::path held() const;
+    /// The part that puts it in the place of what is open.
+    bool adopt(const QString& path, const std::shared_ptr<Loaded>& loaded);
     /// Shoots that were never saved, of programs that ended without being asked; newest first.
     [[nodiscard]] static QStringList leftBehind();
     /// Goes on with one of them.
@@ -64,6 +75,8 @@ class OpenShoot : public QObject {
     void noted(const QString& sentence);  ///< What should stay on the screen.
 
   private:
+    void tellKeptUnsaved();
+    void tellHeld(const QString& path, const QString& who);
     /// Writes a step down.
     void keep(const std::function<Result<void>(Journal&)>& step);
     void beginJournal();

@@ -175,7 +175,7 @@ void Session::putMark(int media, Seconds time, bool exactly) {
                 const Seconds by = settled - time;
                 emit said(!found ? tr("No onset is near: the mark stays where it was put.")
                                  : tr("The mark settled on the onset %1 %2.")
-                                       .arg(QString::fromStdString(slipText({std::fabs(by.value)})),
+                                       .arg(slipWords({std::fabs(by.value)}),
                                             by.value < 0 ? tr("before") : tr("after")));
             };
         });

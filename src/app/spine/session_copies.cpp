@@ -31,7 +31,7 @@ Result<Copy> examined(const std::string& path, const SoundScan& old, const JobCo
 
 /// "begins 1.250 s into it", "begins with it".
 QString headWords(Seconds offset) {
-    const QString by = QString::fromStdString(clockText({std::abs(offset.value)}, 3));
+    const QString by = clockWords({std::abs(offset.value)}, 3);
     if (std::abs(offset.value) < 1e-4) return QObject::tr("it begins with it");
     return offset.value > 0 ? QObject::tr("it begins %1 into it").arg(by)
                             : QObject::tr("it begins %1 before it").arg(by);

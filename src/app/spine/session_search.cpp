@@ -55,7 +55,8 @@ void Session::findMatches() {
     matching_.reset();
     work_.start(
         takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
-        [this, takes, recordings](const JobControl& job) -> WorkQueue::Finish {
+        [this, takes, recordings,
+         threads = work_.atOnce()](const JobControl& job) -> WorkQueue::Finish {
             std::vector<const SoundScan*> scratch, clean;
             for (const auto& t : takes) scratch.push_back(t.second.get());
             for (const auto& r : recordings) clean.push_back(r.second.get());
@@ -73,7 +74,7 @@ void Session::findMatches() {
                     this, [this, found = tethersOf(t, places)] { takeMatched(found); },
                     Qt::QueuedConnection);
             };
-            AllMatches all = matchAll(scratch, clean, {}, 0, job, told);
+            AllMatches all = matchAll(scratch, clean, {}, threads, job, told);
             auto found = std::make_shared<std::vector<Tether>>();
             for (std::size_t t = 0; t < takes.size(); ++t) {
                 for (Tether& own : tethersOf(t, all.places[t])) found->push_back(std::move(own));

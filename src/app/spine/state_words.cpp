@@ -4,6 +4,7 @@
 #include <QObject>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -17,7 +18,7 @@ QString stateWords(const ShootState& s, int take) {
             if (!by) return QObject::tr("moved: onto another recording than its tether");
             return (by->value >= 0 ? QObject::tr("moved: %1 later than its tether")
                                    : QObject::tr("moved: %1 earlier than its tether"))
-                .arg(QString::fromStdString(slipText({std::fabs(by->value)})));
+                .arg(slipWords({std::fabs(by->value)}));
         }
         case TetherState::Tethered:
             return QObject::tr("tethered");

@@ -6,6 +6,8 @@ namespace brisk::app {
 VerbButton::VerbButton(const Verbs& verbs, Verb verb, QWidget* parent, Unable unable)
     : QPushButton(parent), action_(verbs.action(verb)), unable_(unable) {
     parent->addAction(action_);
+    // A click leaves the keyboard where it was, so that the next key means what it meant before.
+    setFocusPolicy(Qt::TabFocus);
     setCheckable(action_->isCheckable());
     setAutoRepeat(action_->autoRepeat());
     // Signs say nothing when they are read aloud.

@@ -2,6 +2,7 @@
 #include "app/spine/verbs.h"
 
 #include <QCoreApplication>
+#include <algorithm>
 
 #include "app/spine/words.h"
 
@@ -9,16 +10,22 @@ namespace brisk::app {
 namespace {
 
 QString said(const char* text) {
-    return QCoreApplication::translate("Verbs", text);
+    return QCoreApplication::translate("brisk::app", text);
 }
 
 }  // namespace
+
+const VerbWords& wordsOf(Verb v) {
+    const auto& all = verbTable();
+    return *std::find_if(all.begin(), all.end(), [v](const VerbWords& w) { return w.verb == v; });
+}
 
 Verbs::Verbs(QObject* parent) : QObject(parent), all_(static_cast<std::size_t>(Verb::Count)) {
     for (const VerbWords& w : verbTable()) {
         Taught& t = all_[static_cast<std::size_t>(w.verb)];
         t.words = &w;
         t.action = new QAction(said(w.text), this);
+        t.action->setObjectName(QLatin1String(w.id));
         t.action->setShortcuts(QList<QKeySequence>(w.keys.begin(), w.keys.end()));
         t.action->setCheckable(w.kind == VerbWords::Toggle);
         t.action->setAutoRepeat(w.kind == VerbWords::Repeats);
@@ -57,6 +64,22 @@ void Verbs::setDetail(Verb v, const Fact& detail) {
     all_[static_cast<std::size_t>(v)].detail = detail;
 }
 
+QString Verbs::keysOf(Verb v) const {
+    QStringList keys;
+    for (const QKeySequence& k : of(v).action->shortcuts()) {
+        keys << k.toString(QKeySequence::NativeText);
+    }
+    return keys.join(QStringLiteral(", "));
+}
+
+void Verbs::setKeys(const QMap<QString, QList<QKeySequence>>& chosen) {
+    for (const Taught& t : all_) {
+        const QList<QKeySequence> plain(t.words->keys.begin(), t.words->keys.end());
+        t.action->setShortcuts(chosen.value(QLatin1String(t.words->id), plain));
+        show(t);
+    }
+}
+
 void Verbs::refresh() {
     for (const Taught& t : all_) show(t);
 }
@@ -64,12 +87,10 @@ void Verbs::refresh() {
 void Verbs::show(const Taught& t) {
     const Fact why = t.whyNot ? t.whyNot() : Fact{};
     t.action->setEnabled(why.empty());
-    QStringList keys;
-    for (const QKeySequence& k : t.action->shortcuts())
-        keys << k.toString(QKeySequence::NativeText);
+    const QString keys = keysOf(t.words->verb);
     QString tip = said(t.words->tip);
     if (!t.detail.empty()) tip += QStringLiteral(": ") + inWords(t.detail);
-    if (!keys.isEmpty()) tip += QStringLiteral(" (%1)").arg(keys.join(QStringLiteral(", ")));
+    if (!keys.isEmpty()) tip += QStringLiteral(" (%1)").arg(keys);
     if (!why.empty()) tip += QLatin1Char('\n') + inWords(why);
     t.action->setToolTip(tip);
 }

@@ -10,6 +10,8 @@
 
 #include <QAction>
 #include <QKeySequence>
+#include <QList>
+#include <QMap>
 #include <QObject>
 #include <functional>
 #include <vector>
@@ -24,11 +26,19 @@ enum class Verb {
     Undo,
     Redo,
     History,
+    NewShoot,
     Open,
     Save,
+    SaveAs,
     HandOver,
     StopWork,
     Keys,
+    FindTake,
+    Guide,
+    Preferences,
+    DemoShoot,
+    About,
+    Quit,
     NextToHear,
     TetherSure,
     Play,
@@ -52,6 +62,8 @@ enum class Verb {
     NearestClaps,
     CloseUp,
     Samples,
+    SeamAlone,
+    PictureAlone,
     EqualHeights,
     SharedSound,
     FrameEarlier,
@@ -113,6 +125,7 @@ enum class VerbFamily { Shoot, Listening, Looking, Placing, Marking, Making, Fil
 
 struct VerbWords {
     Verb verb;
+    const char* id;    ///< "find-matches": where its keys are remembered.
     const char* text;  ///< On a button or in a menu.
     const char* tip;  ///< What it does, in full; also its accessible name where the text is a sign.
     std::vector<QKeySequence> keys;
@@ -123,6 +136,7 @@ struct VerbWords {
 
 /// In the order of the page of keys.
 const std::vector<VerbWords>& verbTable();
+const VerbWords& wordsOf(Verb v);
 
 class Verbs : public QObject {
     Q_OBJECT
@@ -144,6 +158,10 @@ class Verbs : public QObject {
     [[nodiscard]] Fact whyNot(Verb v) const;
     /// More about what it would do now: "Tether press-02.mov" after "Undo".
     void setDetail(Verb v, const Fact& detail);
+    /// "Shift+K"; empty where it has none.
+    [[nodiscard]] QString keysOf(Verb v) const;
+    /// Keys that a person chose, by id; all others as in the table.
+    void setKeys(const QMap<QString, QList<QKeySequence>>& chosen);
     /// Asks all of them anew: after every change.
     void refresh();
 

@@ -2,31 +2,74 @@
 #include "app/spine/words.h"
 
 #include <QCoreApplication>
+#include <QLocale>
 #include <algorithm>
 #include <limits>
 
+#include "core/time_text.h"
 #include "text/sentence.h"
 
 namespace brisk::app {
 namespace {
+
+bool feet = false;
 
 /// Without a translation the English one, which knows one from many.
 std::string translated(const Phrase& phrase, std::int64_t count) {
     const int n =
         static_cast<int>(std::clamp<std::int64_t>(count, 0, std::numeric_limits<int>::max()));
     const QString source = QString::fromUtf8(phrase.many);
-    const QString words = QCoreApplication::translate("Facts", phrase.many, nullptr, n);
+    const QString words = QCoreApplication::translate("brisk", phrase.many, nullptr, n);
     return words == source ? inEnglish(phrase, count) : words.toStdString();
+}
+
+Wording wording() {
+    return {translated, QLocale().decimalPoint().toStdString(), feet};
+}
+
+QString marked(const std::string& text) {
+    QString out = QString::fromStdString(text);
+    const auto point = out.lastIndexOf(QLatin1Char('.'));
+    return point < 0 ? out : out.replace(point, 1, QLocale().decimalPoint());
 }
 
 }  // namespace
 
 QString inWords(const Fact& fact) {
-    return QString::fromStdString(sentence(fact, translated));
+    return QString::fromStdString(sentence(fact, wording()));
 }
 
 QString inWords(const Facts& facts) {
-    return QString::fromStdString(sentence(facts, translated));
+    return QString::fromStdString(sentence(facts, wording()));
+}
+
+QString clockWords(Seconds t, int decimals) {
+    return marked(clockText(t, decimals));
+}
+
+QString slipWords(Seconds slip) {
+    return marked(slipText(slip));
+}
+
+QString numberWords(double v, int decimals) {
+    return marked(signedText(v, decimals));
+}
+
+QString lengthWords(double metres) {
+    return QString::fromStdString(lengthText(metres, wording()));
+}
+
+QString typedNumber(QString text) {
+    return text.replace(QLatin1Char(','), QLatin1Char('.'))
+        .replace(QChar(0x2212), QLatin1Char('-'));
+}
+
+void tellLengthsInFeet(bool wanted) {
+    feet = wanted;
+}
+
+bool lengthsInFeet() {
+    return feet;
 }
 
 }  // namespace brisk::app

@@ -1,16 +1,34 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// Facts in the window's language: the phrases of text/, translated in the context "Facts", with
-/// the plural forms that the language has.
+/// Facts, times and amounts in the window's language: the phrases of text/, translated in the
+/// context "brisk", with the plural forms and the decimal mark that the language has.
 #pragma once
 
 #include <QString>
 
 #include "core/fact.h"
+#include "core/units.h"
 
 namespace brisk::app {
 
 QString inWords(const Fact& fact);
 QString inWords(const Facts& facts);
+
+/// "0:19:27.483", as clockText.
+QString clockWords(Seconds t, int decimals);
+/// "−0.2 ms", as slipText.
+QString slipWords(Seconds slip);
+/// A number with so many digits after the mark, and a real minus sign.
+QString numberWords(double v, int decimals);
+/// "4.2 m" or "13.8 ft".
+QString lengthWords(double metres);
+
+/// What a person typed, with the decimal mark that the rest of the program reads: both marks are
+/// accepted everywhere.
+QString typedNumber(QString text);
+
+/// Whether lengths are told in feet from now on.
+void tellLengthsInFeet(bool feet);
+[[nodiscard]] bool lengthsInFeet();
 
 }  // namespace brisk::app

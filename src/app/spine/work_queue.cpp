@@ -8,9 +8,14 @@
 namespace brisk::app {
 
 WorkQueue::WorkQueue(QObject* parent) : QObject(parent) {
-    pool_.setMaxThreadCount(std::max(2, QThread::idealThreadCount()));
+    setAtOnce(0);
     tick_.setInterval(100);
     connect(&tick_, &QTimer::timeout, this, &WorkQueue::changed);
+}
+
+void WorkQueue::setAtOnce(int n) {
+    atOnce_ = n;
+    pool_.setMaxThreadCount(n > 0 ? n : std::max(2, QThread::idealThreadCount()));
 }
 
 WorkQueue::~WorkQueue() {

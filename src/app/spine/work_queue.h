@@ -38,6 +38,9 @@ class WorkQueue : public QObject {
     /// What runs for the shoot so far is stopped, and what it finds is dropped.
     void newShoot();
     void stopAll();
+    /// How many pieces of work run together; 0 = one for each core, at least two.
+    void setAtOnce(int n);
+    [[nodiscard]] int atOnce() const { return atOnce_; }
     [[nodiscard]] bool busy() const { return !running_.empty(); }
     /// Whether something runs that another shoot has no use for.
     [[nodiscard]] bool busyForShoot() const;
@@ -64,6 +67,7 @@ class WorkQueue : public QObject {
     QThreadPool pool_;
     std::list<std::shared_ptr<Entry>> running_;
     int startedInRun_ = 0;
+    int atOnce_ = 0;
     int shoot_ = 1;
     QTimer tick_;
 };

@@ -8,6 +8,7 @@
 #include <algorithm>
 
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 
 /// Resources of a static library are only there when asked for, and only from outside a namespace.
 static void initResources() {
@@ -51,6 +52,7 @@ QString sheet(const Colours& p) {
         QPushButton[arrow="true"]:focus { padding: 2px 4px; }
         QPushButton[onPicture="true"] { background: transparent; border: none; color: @pictureText; padding: 0; }
         QPushButton[onPicture="true"]:focus { border: 2px solid @pictureText; padding: 0; }
+        QPushButton[corner="true"] { background: @pictureGround; border-radius: 3px; padding: 1px 6px; }
         QLineEdit { background: @raised; border: 1px solid @hairline; border-radius: 4px;
                     padding: 3px 6px; selection-background-color: @action;
                     selection-color: @actionText; }
@@ -58,6 +60,22 @@ QString sheet(const Colours& p) {
         QLabel { background: transparent; }
         QLabel[quiet="true"] { color: @quiet; }
         QLabel[attention="true"] { color: @attention; }
+        QComboBox, QKeySequenceEdit { background: @raised; border: 1px solid @hairline;
+                    border-radius: 4px; padding: 3px 6px; }
+        QComboBox::drop-down { border: none; width: 20px; }
+        QComboBox:focus { border: 2px solid @action; padding: 2px 5px; }
+        QComboBox QAbstractItemView { background: @raised; color: @ink;
+                    selection-background-color: @action; selection-color: @actionText; }
+        QTreeView { border: 1px solid @hairline; border-radius: 5px; background: @raised; }
+        QTreeView:focus { border: 2px solid @action; }
+        QTreeView::item { background: @raised; padding: 3px 4px; }
+        QTreeView::item:selected { background: @action; color: @actionText; }
+        QTextBrowser { border: none; background: @paper; }
+        QMenu { background: @raised; color: @ink; border: 1px solid @hairline; padding: 4px; }
+        QMenu::item { background: transparent; padding: 5px 20px; }
+        QMenu::item:selected { background: @action; color: @actionText; }
+        QMenu::item:disabled { color: @quiet; }
+        QMenu::separator { height: 1px; background: @hairline; margin: 4px 8px; }
         QListView { border: none; outline: none; }
         QProgressBar { background: @hairline; border: none; border-radius: 2px; max-height: 4px; }
         QProgressBar::chunk { background: @action; border-radius: 2px; }
@@ -72,6 +90,7 @@ QString sheet(const Colours& p) {
                                                     {"@hairline", p.hairline},
                                                     {"@actionText", p.actionText},
                                                     {"@pictureText", p.pictureText},
+                                                    {"@pictureGround", p.pictureGround},
                                                     {"@action", p.action},
                                                     {"@attention", p.attention}};
     for (const auto& [name, colour] : names) s.replace(QLatin1String(name), colour.name());
@@ -82,12 +101,13 @@ QString sheet(const Colours& p) {
 
 QFont uiFont(int pixels, bool strong) {
     QFont f(QStringLiteral("Lato"));
-    f.setPixelSize(std::max(11, pixels));
+    f.setPixelSize(scaled(std::max(11, pixels)));
     f.setWeight(strong ? QFont::DemiBold : QFont::Normal);
     return f;
 }
 
 void applyStyle() {
+    (void)desktopTextScale();  // asked before the font is another
     loadFonts();
     const Colours& p = colours();
     QApplication::setFont(uiFont(13));

@@ -10,7 +10,7 @@ namespace brisk::app {
 /// Call once after QApplication exists, and again after setTheme.
 void applyStyle();
 
-/// The interface font; sizes in pixels, never below 11.
+/// The interface font; designed pixels, never below 11, at the text scale in force.
 QFont uiFont(int pixels, bool strong = false);
 
 }  // namespace brisk::app

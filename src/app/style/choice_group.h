@@ -22,6 +22,8 @@ class ChoiceGroup : public QWidget {
     bool eventFilter(QObject* of, QEvent* e) override;
 
   private:
+    /// The next one that can be chosen, from one on.
+    void move(const QObject* from, int by);
     QHBoxLayout* row_;
 };
 

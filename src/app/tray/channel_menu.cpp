@@ -5,12 +5,13 @@
 #include <algorithm>
 
 #include "app/style/app_style.h"
+#include "app/style/sizes.h"
 #include "render/routing.h"
 
 namespace brisk::app {
 
 ChannelMenu::ChannelMenu(QWidget* parent) : QPushButton(parent), menu_(new QMenu(this)) {
-    setFont(uiFont(12));
+    useFont(this, 12);
     setCheckable(true);
     setAccessibleName(tr("channels: which"));
     setToolTip(tr("Some of the recording's channels, mixed, on both sides"));

@@ -5,6 +5,7 @@
 #include <QWidget>
 #include <cmath>
 
+#include "app/spine/words.h"
 #include "core/time_text.h"
 #include "render/cut_snap.h"
 #include "shoot/edit_commands.h"
@@ -53,7 +54,7 @@ void CutTools::run(const Tool& tool) {
     if (std::abs(by.value) < 0.001) return;
     emit session_.said((by > Seconds{0} ? tr("Cut %1 later, where it is heard least.")
                                         : tr("Cut %1 earlier, where it is heard least."))
-                           .arg(QString::fromStdString(slipText({std::abs(by.value)}))));
+                           .arg(slipWords({std::abs(by.value)})));
 }
 
 CutTools::Where CutTools::settled(const Tool& tool) const {

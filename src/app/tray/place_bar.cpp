@@ -10,6 +10,7 @@
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
+#include "app/style/sizes.h"
 #include "core/time_text.h"
 #include "day/permissions.h"
 #include "shoot/commands.h"
@@ -19,13 +20,13 @@ namespace brisk::app {
 PlaceBar::PlaceBar(Session& session, Verbs& verbs, QWidget* parent)
     : QWidget(parent), session_(session), verbs_(verbs) {
     teach();
-    setFixedHeight(36);
+    fixHeight(this, 36);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 2, 12, 2);
     row->setSpacing(2);
 
     offset_ = new QLineEdit(this);
-    offset_->setFixedWidth(124);
+    fixWidth(offset_, 124);
     offset_->setAccessibleName(tr("Where the take falls on the recording"));
     offset_->setToolTip(
         tr("Type a time, or a change: +3 ms, −12 frames, +40 samples. Enter places it."));
@@ -44,14 +45,14 @@ PlaceBar::PlaceBar(Session& session, Verbs& verbs, QWidget* parent)
     };
     const auto label = [&](const QString& text) {
         auto* l = new QLabel(text, this);
-        l->setFont(uiFont(12));
+        useFont(l, 12);
         return l;
     };
     pair(Verb::FrameEarlier, Verb::FrameLater, label(tr("frame")));
     pair(Verb::MillisecondEarlier, Verb::MillisecondLater, label(tr("ms")));
     pair(Verb::SampleEarlier, Verb::SampleLater, label(tr("sample")));
     own_ = new QLineEdit(QStringLiteral("5 ms"), this);
-    own_->setFixedWidth(54);
+    fixWidth(own_, 54);
     own_->setAccessibleName(tr("A size of your own"));
     own_->setToolTip(tr("A size of your own: 5 ms, 0.1 ms, 10 frames, 7 samples"));
     pair(Verb::StepEarlier, Verb::StepLater, own_);
@@ -103,7 +104,8 @@ void PlaceBar::teach() {
 }
 
 Seconds PlaceBar::ownStep() {
-    const auto e = parseTimeEntry(own_->text().toStdString(), session_.view(take_).units);
+    const auto e =
+        parseTimeEntry(typedNumber(own_->text()).toStdString(), session_.view(take_).units);
     if (e) return Seconds{std::fabs(e->value.value)};
     emit session_.said(inWords(e.error().fact));
     return Seconds{0};
@@ -127,7 +129,7 @@ void PlaceBar::refresh() {
     setVisible(movable);
     if (!movable) return;
     if (!offset_->hasFocus() || !offset_->isModified()) {
-        offset_->setText(QString::fromStdString(clockText(t->line.offset, 6)));
+        offset_->setText(clockWords(t->line.offset, 6));
     }
     if (!(t->found.line == found_)) {
         found_ = t->found.line;  // searched anew: other places
@@ -144,7 +146,8 @@ void PlaceBar::refresh() {
 void PlaceBar::typed() {
     const Tether* t = tether();
     if (!t) return;
-    const auto e = parseTimeEntry(offset_->text().toStdString(), session_.view(take_).units);
+    const auto e =
+        parseTimeEntry(typedNumber(offset_->text()).toStdString(), session_.view(take_).units);
     if (!e) {
         emit session_.said(inWords(e.error().fact));
         return;
@@ -160,7 +163,7 @@ void PlaceBar::typed() {
 void PlaceBar::nudge(Seconds by) {
     if (!tether() || by.value == 0) return;
     session_.apply(commands::moveClean(session_.state(), take_, by));
-    emit session_.said(tr("moved by %1").arg(QString::fromStdString(slipText(by))));
+    emit session_.said(tr("moved by %1").arg(slipWords(by)));
 }
 
 void PlaceBar::showSearches() {

@@ -13,6 +13,7 @@
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/choice_group.h"
+#include "app/style/sizes.h"
 #include "app/tray/channel_menu.h"
 #include "core/time_text.h"
 
@@ -40,7 +41,7 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
     head->addWidget(scopes);
     const auto scoped = [&](const QString& text, const QString& tip) {
         auto* b = new QPushButton(text, scopes);
-        b->setFont(uiFont(12));
+        useFont(b, 12);
         b->setCheckable(true);
         b->setToolTip(tip);
         scope->addButton(b);
@@ -53,7 +54,7 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
                   tr("What is chosen holds for every take that has no choice of its own"));
     all_->setChecked(true);
     asAll_ = new QPushButton(tr("as all takes"), this);
-    asAll_->setFont(uiFont(12));
+    useFont(asAll_, 12);
     asAll_->setToolTip(tr("Forget what was chosen for this take alone"));
     head->addWidget(asAll_);
     head->addStretch(1);
@@ -65,7 +66,7 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
     layClocks();
     warning_ = new QLabel(this);
     warning_->setObjectName(QStringLiteral("soundWarning"));
-    warning_->setFont(uiFont(12));
+    useFont(warning_, 12);
     warning_->setWordWrap(true);
     warning_->setProperty("attention", true);
     grid_->addWidget(warning_, grid_->rowCount(), 0, 1, 2);
@@ -153,7 +154,7 @@ void SoundPanel::layLevel() {
         [](const SoundChoice& c) { return c.ceilingDbtp; },
         [](SoundChoice& c, double v) { c.ceilingDbtp = v; });
     auto* alike = new QPushButton(tr("alike"), this);
-    alike->setFont(uiFont(12));
+    useFont(alike, 12);
     alike->setToolTip(tr("Every take as loud as the one in the middle, which is measured first"));
     alike->setAccessibleName(tr("level: alike"));
     level->addWidget(alike);
@@ -220,7 +221,7 @@ void SoundPanel::addChoices(QHBoxLayout* row, const QString& name, std::vector<O
     if (!name.isEmpty()) {
         auto* l = new QLabel(name, this);
         l->setProperty("quiet", true);
-        l->setFont(uiFont(12));
+        useFont(l, 12);
         if (row->count() > 0) row->addSpacing(8);
         row->addWidget(l);
     }
@@ -230,7 +231,7 @@ void SoundPanel::addChoices(QHBoxLayout* row, const QString& name, std::vector<O
     for (std::size_t i = 0; i < options.size(); ++i) {
         const Option& o = options[i];
         auto* b = new QPushButton(o.text, frame);
-        b->setFont(uiFont(12));
+        useFont(b, 12);
         b->setCheckable(true);
         b->setToolTip(o.tip);
         b->setAccessibleName(name.isEmpty() ? o.tip : tr("%1: %2").arg(name, o.text));
@@ -247,13 +248,13 @@ void SoundPanel::addField(QHBoxLayout* row, const QString& what, const QString& 
                           double most, std::function<double(const SoundChoice&)> value,
                           std::function<void(SoundChoice&, double)> set) {
     auto* edit = new QLineEdit(this);
-    edit->setFixedWidth(48);
-    edit->setFont(uiFont(12));
+    fixWidth(edit, 48);
+    useFont(edit, 12);
     edit->setAccessibleName(what);
     edit->setToolTip(tr("%1, %2 to %3 %4").arg(what, numberText(least), numberText(most), unit));
     auto* l = new QLabel(unit, this);
     l->setProperty("quiet", true);
-    l->setFont(uiFont(12));
+    useFont(l, 12);
     row->addWidget(edit);
     row->addWidget(l);
     row->addSpacing(6);
@@ -312,12 +313,11 @@ QString SoundPanel::warning() const {
     const double apart = std::fabs(slip_.value) + (t ? std::fabs(t->soundDelay.value) : 0);
     if (c.camera == CameraSound::Blended && apart > kCombFrom && apart < kCombTo) {
         all << tr("Mixed sounds that are %1 apart colour each other: it may sound hollow.")
-                   .arg(QString::fromStdString(slipText({apart})));
+                   .arg(slipWords({apart}));
     }
     if (!c.followClock && t && plan) {
         const double end = std::fabs(t->line.drift.value) * 1e-6 * plan->length().value;
-        all << tr("At the end of the take it is %1 out.")
-                   .arg(QString::fromStdString(slipText({end})));
+        all << tr("At the end of the take it is %1 out.").arg(slipWords({end}));
     }
     return all.join(QLatin1Char(' '));
 }

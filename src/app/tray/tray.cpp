@@ -12,6 +12,7 @@
 #include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 
 namespace brisk::app {
 namespace {
@@ -52,7 +53,7 @@ Tray::Tray(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(verbs) {
     head->addWidget(steps);
     sentence_ = new QLabel(this);
     sentence_->setObjectName(QStringLiteral("traySentence"));
-    sentence_->setFont(uiFont(13, true));
+    useFont(sentence_, 13, true);
     sentence_->setWordWrap(true);
     head->addWidget(sentence_, 3);
     aside_ = new QLabel(this);

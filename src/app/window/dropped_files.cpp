@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/dropped_files.h"
 
-#include <QDBusConnection>
 #include <QDBusMessage>
 #include <QDBusPendingCallWatcher>
 #include <QDBusPendingReply>
@@ -29,7 +28,7 @@ bool holdsFiles(const QMimeData& dropped) {
 }
 
 void filesOf(const QMimeData& dropped, QObject* context,
-             std::function<void(const QStringList&)> tell) {
+             std::function<void(const QStringList&)> tell, const QDBusConnection& bus) {
     // What the paths of a sandbox name is not there for others: the key comes first.
     if (!dropped.hasFormat(kKeyOfFiles)) return tell(plainFiles(dropped));
     QByteArray key = dropped.data(kKeyOfFiles);
@@ -39,8 +38,7 @@ void filesOf(const QMimeData& dropped, QObject* context,
         QStringLiteral("/org/freedesktop/portal/documents"),
         QStringLiteral("org.freedesktop.portal.FileTransfer"), QStringLiteral("RetrieveFiles"));
     call << QString::fromUtf8(key) << QVariantMap{};
-    auto* answer =
-        new QDBusPendingCallWatcher(QDBusConnection::sessionBus().asyncCall(call), context);
+    auto* answer = new QDBusPendingCallWatcher(bus.asyncCall(call), context);
     QObject::connect(
         answer, &QDBusPendingCallWatcher::finished, context,
         [tell = std::move(tell), plain = plainFiles(dropped)](QDBusPendingCallWatcher* w) {

@@ -5,6 +5,7 @@
 /// Source: org.freedesktop.portal.FileTransfer, an open interface of freedesktop.org.
 #pragma once
 
+#include <QDBusConnection>
 #include <QMimeData>
 #include <QStringList>
 #include <functional>
@@ -19,6 +20,7 @@ bool holdsFiles(const QMimeData& dropped);
 /// Tells them; at once, or when the portal has answered, which may be never.
 /// \param context  nothing is told after its end.
 void filesOf(const QMimeData& dropped, QObject* context,
-             std::function<void(const QStringList&)> tell);
+             std::function<void(const QStringList&)> tell,
+             const QDBusConnection& bus = QDBusConnection::sessionBus());
 
 }  // namespace brisk::app

@@ -1,18 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/header_bar.h"
 
-#include <QAccessible>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QPainter>
 #include <QProgressBar>
 #include <QPushButton>
+#include <QStyle>
 
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/style/elided_label.h"
+#include "app/style/sizes.h"
+#include "app/style/spoken.h"
 #include "app/style/state_mark.h"
 
 namespace brisk::app {
@@ -22,19 +25,28 @@ constexpr int kReadIn = 20000;  // milliseconds that a message stays
 
 HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     : QWidget(parent), session_(session) {
-    setFixedHeight(48);
+    fixHeight(this, 48);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(40, 1, 16, 1);  // clear of the hairline below
     row->setSpacing(4);
     name_ = new QPushButton(this);
-    name_->setFont(uiFont(15, true));
-    name_->setMaximumWidth(240);
+    useFont(name_, 15, true);
+    mostWidth(name_, 240);
     name_->setObjectName(QStringLiteral("shootName"));
     menu_ = new QMenu(name_);
-    for (const Verb v : {Verb::Open, Verb::Save, Verb::History, Verb::Keys}) {
-        menu_->addAction(verbs.action(v));
-        addAction(verbs.action(v));  // its keys, with the menu closed
-    }
+    const auto entries = [&](std::initializer_list<Verb> all) {
+        for (const Verb v : all) {
+            menu_->addAction(verbs.action(v));
+            addAction(verbs.action(v));  // its keys, with the menu closed
+        }
+    };
+    entries({Verb::NewShoot, Verb::Open});
+    recent_ = menu_->addMenu(tr("Open recent"));
+    entries({Verb::Save, Verb::SaveAs, Verb::History});
+    menu_->addSeparator();
+    entries({Verb::Preferences, Verb::Keys, Verb::Guide});
+    menu_->addSeparator();
+    entries({Verb::About, Verb::Quit});
     name_->setMenu(menu_);
     row->addWidget(name_);
     savedWords_ = new QLabel(this);
@@ -52,7 +64,7 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     message_ = new QLabel(this);
     message_->setObjectName(QStringLiteral("message"));
     message_->setAccessibleName(tr("What just happened"));
-    message_->setFont(uiFont(12));
+    useFont(message_, 12);
     message_->setWordWrap(true);
     row->addWidget(message_, 1);
 
@@ -61,14 +73,14 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     work->setContentsMargins(0, 0, 0, 0);
     workWords_ = new ElidedLabel(workArea_);
     workWords_->setProperty("quiet", true);
-    workWords_->setMinimumWidth(120);
-    workWords_->setMaximumWidth(280);
+    leastWidth(workWords_, 120);
+    mostWidth(workWords_, 280);
     workWords_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     workWords_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     workBar_ = new QProgressBar(workArea_);
     workBar_->setRange(0, 1000);
     workBar_->setTextVisible(false);
-    workBar_->setFixedWidth(88);
+    fixWidth(workBar_, 88);
     workBar_->setAccessibleName(tr("Progress"));
     auto* stop = new VerbButton(verbs, Verb::StopWork, workArea_);
     stop->setObjectName(QStringLiteral("stopWork"));
@@ -78,7 +90,7 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     row->addWidget(workArea_);
     auto* handOver = button(Verb::HandOver);
     handOver->setProperty("primary", true);
-    handOver->setFont(uiFont(13, true));
+    useFont(handOver, 13, true);
 
     fade_.setSingleShot(true);
     connect(&fade_, &QTimer::timeout, message_, &QLabel::clear);
@@ -93,9 +105,18 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
 void HeaderBar::tell(const QString& sentence) {
     message_->setText(sentence);
     fade_.start(kReadIn);
-    // Read aloud, wherever the focus is.
-    QAccessibleEvent event(message_, QAccessible::Alert);
-    QAccessible::updateAccessibility(&event);
+    announce(message_, sentence);  // wherever the focus is
+}
+
+void HeaderBar::setRecent(const QStringList& shoots) {
+    recent_->clear();
+    for (const QString& path : shoots) {
+        QAction* a = recent_->addAction(QFileInfo(path).completeBaseName());
+        a->setToolTip(path);
+        connect(a, &QAction::triggered, this, [this, path] { emit recentChosen(path); });
+    }
+    recent_->setToolTipsVisible(true);
+    recent_->menuAction()->setVisible(!shoots.isEmpty());
 }
 
 void HeaderBar::refresh() {
@@ -117,7 +138,8 @@ void HeaderBar::refreshWork() {
 
 void HeaderBar::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    drawStateMark(p, QRectF(14, 15, 18, 18), TetherState::Tethered);
+    const QRect mark(14, (height() - 18) / 2, 18, 18);
+    drawStateMark(p, QStyle::visualRect(layoutDirection(), rect(), mark), TetherState::Tethered);
     p.setPen(colours().hairline);
     p.drawLine(0, height() - 1, width(), height() - 1);
 }

@@ -24,6 +24,12 @@ class HeaderBar : public QWidget {
     /// The menu of the shoot itself, under its name.
     [[nodiscard]] QMenu& shootMenu() { return *menu_; }
 
+    /// Shoots that were open, the newest first.
+    void setRecent(const QStringList& shoots);
+
+  signals:
+    void recentChosen(const QString& path);
+
   protected:
     void paintEvent(QPaintEvent*) override;
 
@@ -34,6 +40,7 @@ class HeaderBar : public QWidget {
     void tell(const QString& sentence);
     QPushButton* name_;
     QMenu* menu_;
+    QMenu* recent_;
     QLabel* message_;
     QTimer fade_;
     QLabel* savedWords_;

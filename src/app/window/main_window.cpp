@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/main_window.h"
 
+#include <QApplication>
 #include <QCloseEvent>
 #include <QDir>
 #include <QDragEnterEvent>
@@ -24,16 +25,27 @@
 #include "app/list/take_panel.h"
 #include "app/map/day_map.h"
 #include "app/sheet/hand_over_sheet.h"
+#include "app/spine/words.h"
+#include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/style/sizes.h"
 #include "app/window/dropped_files.h"
+#include "app/window/focus_keys.h"
+#include "app/window/guide_page.h"
 #include "app/window/header_bar.h"
 #include "app/window/history_menu.h"
 #include "app/window/key_page.h"
+#include "app/window/preferences_page.h"
 #include "day/permissions.h"
+#include "features/scan_cache.h"
+#include "sim/scene.h"
+#include "sim/shoot_simulator.h"
+#include "store/user_folder.h"
 
 namespace brisk::app {
 namespace {
 constexpr int kListWidth = 252;
+constexpr std::uint64_t kDemoSeed = 7;
 const QString kShootFilter = QStringLiteral("Brisk Tether shoot (*.brisk)");
 }  // namespace
 
@@ -56,12 +68,12 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     auto* left = new QVBoxLayout;
     left->setSpacing(0);
     takes_ = new TakePanel(session_, verbs_, this);
-    takes_->setFixedWidth(kListWidth);
+    fixWidth(takes_, kListWidth);
     list_ = &takes_->list();
     model_ = &takes_->model();
     left->addWidget(takes_, 1);
     auto* notes = new FileNotes(session_, this);
-    notes->setFixedWidth(kListWidth);
+    fixWidth(notes, kListWidth);
     left->addWidget(notes);
     row->addLayout(left);
     row->addSpacing(1);  // the hairline
@@ -73,12 +85,20 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     stage_->addWidget(bench_);
     handOver_ = new HandOverSheet(session_, verbs_, stage_);
     stage_->addWidget(handOver_);
-    keys_ = new KeyPage(stage_);
-    stage_->addWidget(keys_);
+    keys_ = new KeyPage(verbs_, preferences_, stage_);
+    preferring_ = new PreferencesPage(preferences_, stage_);
+    guide_ = new GuidePage(stage_);
+    for (QWidget* page : {static_cast<QWidget*>(keys_), static_cast<QWidget*>(preferring_),
+                          static_cast<QWidget*>(guide_)}) {
+        stage_->addWidget(page);
+    }
     row->addWidget(stage_, 1);
 
+    new FocusKeys(this);
     listen();
     teach();
+    teachShoot();
+    followPreferences();
     refresh();
 }
 
@@ -87,12 +107,23 @@ void MainWindow::listen() {
     connect(empty_, &EmptyBench::recover, this, [this](const QString& journal) {
         if (mayLeaveWork()) session_.document().recover(journal);
     });
+    connect(&session_.document(), &OpenShoot::saved, this, &MainWindow::rememberRecent);
     empty_->offerLeftBehind(OpenShoot::leftBehind());
     connect(handOver_, &HandOverSheet::closed, this, [this] {
         handingOver_ = false;
         refresh();
     });
-    connect(keys_, &KeyPage::closed, this, [this] { showKeys(false); });
+    connect(keys_, &KeyPage::closed, this, [this] { showPage(nullptr); });
+    connect(preferring_, &PreferencesPage::closed, this, [this] { showPage(nullptr); });
+    connect(preferring_, &PreferencesPage::keysWanted, this, [this] { showPage(keys_); });
+    connect(guide_, &GuidePage::closed, this, [this] { showPage(nullptr); });
+    connect(guide_, &GuidePage::keysWanted, this, [this] { showPage(keys_); });
+    connect(empty_, &EmptyBench::demo, verbs_.action(Verb::DemoShoot), &QAction::trigger);
+    connect(empty_, &EmptyBench::guide, verbs_.action(Verb::Guide), &QAction::trigger);
+    connect(header_, &HeaderBar::recentChosen, this,
+            [this](const QString& path) { openShoot(path); });
+    connect(&preferences_, &Preferences::changed, this, &MainWindow::followPreferences);
+    connect(&looks_, &DesktopLooks::changed, this, &MainWindow::applyLooks);
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
     connect(map_, &DayMap::chosen, this, &MainWindow::choose);
@@ -135,35 +166,149 @@ void MainWindow::teach() {
         [this] {
             handOver_->begin(chosen_);
             handingOver_ = true;
-            showingKeys_ = false;
+            page_ = nullptr;
             refresh();
         },
         [this] { return chosen_ ? whyNotHear(session_.view(chosen_)) : Fact{"no-take-on-bench"}; });
     verbs_.teach(
         Verb::StopWork, [this] { session_.work().stopAll(); },
         [this] { return session_.work().busy() ? Fact{} : Fact{"nothing-runs"}; });
-    verbs_.teach(Verb::Keys, [this] { showKeys(!showingKeys_); });
+    verbs_.teach(Verb::Keys, [this] { showPage(keys_); });
+    verbs_.teach(Verb::Preferences, [this] { showPage(preferring_); });
+    verbs_.teach(Verb::Guide, [this] { showPage(guide_); });
+    verbs_.teach(
+        Verb::FindTake, [this] { takes_->find(); }, noFiles);
+}
+
+void MainWindow::teachShoot() {
+    // Their keys, whatever is shown.
+    for (const VerbWords& w : verbTable()) {
+        if (w.family == VerbFamily::Shoot) addAction(verbs_.action(w.verb));
+    }
+    verbs_.teach(
+        Verb::NewShoot,
+        [this] {
+            if (mayLeaveWork()) session_.document().beginAnew();
+        },
+        [this] { return session_.state().media.empty() ? Fact{"no-files-yet"} : Fact{}; });
+    verbs_.teach(
+        Verb::SaveAs, [this] { saveByDialog(); },
+        [this] { return session_.state().media.empty() ? Fact{"no-files-yet"} : Fact{}; });
+    verbs_.teach(
+        Verb::DemoShoot, [this] { openDemo(); },
+        [this] { return session_.state().media.empty() ? Fact{} : Fact{"shoot-not-empty"}; });
+    verbs_.teach(Verb::Quit, [this] { close(); });
+    verbs_.teach(Verb::About, [this] {
+        QMessageBox::about(
+            this, tr("About Brisk Tether"),
+            tr("<b>Brisk Tether %1</b><p>Puts clean sound to picture.<p>Free software under the "
+               "GNU General Public License, version 3 or later. It comes without any warranty.")
+                .arg(QApplication::applicationVersion()));
+    });
+}
+
+void MainWindow::followPreferences() {
+    const Preferred& p = preferences_.now();
+    verbs_.setKeys(p.keys);
+    setScanCache(p.cacheFolder.toStdString(), static_cast<std::uintmax_t>(p.cacheMegabytes) << 20);
+    session_.work().setAtOnce(p.atOnce);
+    bench_->player().setDevice(p.soundDevice);
+    handOver_->desk().setUsualFolder(p.exportFolder);
+    header_->setRecent(p.recent);
+    if (lengthsInFeet() != (p.unit == LengthUnit::Feet)) {
+        tellLengthsInFeet(p.unit == LengthUnit::Feet);
+        emit session_.changed();
+    }
+    applyLooks();
+}
+
+void MainWindow::applyLooks() {
+    const Preferred& p = preferences_.now();
+    setMotionWanted(looks_.motion());
+    const Theme wanted = p.theme == ThemeChoice::Day     ? Theme::Day
+                         : p.theme == ThemeChoice::Night ? Theme::Night
+                                                         : looks_.theme();
+    const double scale = desktopTextScale() * p.textPercent / 100.0;
+    if (wanted == theme() && scale == textScale()) return;
+    setTheme(wanted);
+    setTextScale(scale);
+    applyStyle();
+    takes_->list().doItemsLayout();
+    emit session_.changed();  // what is drawn and kept is drawn anew
+}
+
+void MainWindow::rememberRecent() {
+    const QString path = session_.document().path();
+    if (path.isEmpty() || preferences_.now().recent.value(0) == path) return;
+    preferences_.change([&](Preferred& p) {
+        p.recent.removeAll(path);
+        p.recent.prepend(path);
+    });
 }
 
 MainWindow::~MainWindow() = default;
 
 void MainWindow::takeIn(const QStringList& paths) {
     QStringList media;
+    QString shoot;
     for (const QString& p : paths) {
         if (p.endsWith(QLatin1String(".brisk"), Qt::CaseInsensitive)) {
-            if (mayLeaveWork()) session_.document().open(p);
+            shoot = p;
         } else {
             media << p;
         }
     }
+    if (!shoot.isEmpty()) return openShoot(shoot, media);
     if (!media.isEmpty()) session_.addFiles(media);
+}
+
+void MainWindow::openShoot(const QString& path, const QStringList& media) {
+    if (!mayLeaveWork()) return;
+    const QString full = QFileInfo(path).absoluteFilePath();
+    session_.work().startForAny(
+        tr("Opening %1").arg(QFileInfo(path).completeBaseName()),
+        [this, full, media, held = session_.document().held()](const JobControl&) {
+            auto loaded = OpenShoot::load(full, held);
+            return [this, full, media, loaded] {
+                if (session_.document().adopt(full, loaded)) rememberRecent();
+                if (!media.isEmpty()) session_.addFiles(media);
+            };
+        });
+}
+
+void MainWindow::openDemo() {
+    const auto own = userFolder("XDG_DATA_HOME", ".local/share");
+    const auto folder = (own.empty() ? std::filesystem::temp_directory_path() : own) / "demo";
+    session_.work().startForAny(
+        tr("Making the demo shoot"), [this, folder](const JobControl& job) -> WorkQueue::Finish {
+            std::error_code ec;
+            if (!std::filesystem::exists(folder / "truth.json", ec)) {
+                std::filesystem::create_directories(folder, ec);
+                auto scene = sim::findScene("demo");
+                if (!scene)
+                    return [this, why = inWords(scene.error().fact)] { session_.addNote(why); };
+                auto made = sim::simulateShoot(*scene, kDemoSeed, folder.string(), job);
+                if (!made)
+                    return [this, why = inWords(made.error().fact)] { session_.addNote(why); };
+            }
+            QStringList files;
+            for (const auto& entry : std::filesystem::directory_iterator(folder, ec)) {
+                if (entry.path().extension() != ".json") {
+                    files << QString::fromStdString(entry.path().string());
+                }
+            }
+            return [this, files] { takeIn(files); };
+        });
 }
 
 void MainWindow::choose(int id) {
     const MediaItem* m = session_.state().item(id);
     if (m && m->role == MediaKind::Take) {
         // Who turns to another take wants to see it.
-        if (id != chosen_) handingOver_ = showingKeys_ = false;
+        if (id != chosen_) {
+            handingOver_ = false;
+            page_ = nullptr;
+        }
         chosen_ = id;
     }
     refresh();
@@ -184,18 +329,25 @@ void MainWindow::refresh() {
     map_->setVisible(!session_.state().media.empty());
     takes_->setCurrent(chosen_);
     empty_->setHaveRecordings(!session_.state().ids(MediaKind::Recording).empty());
-    stage_->setCurrentWidget(showingKeys_   ? static_cast<QWidget*>(keys_)
+    stage_->setCurrentWidget(page_          ? page_
                              : !chosen_     ? static_cast<QWidget*>(empty_)
                              : handingOver_ ? static_cast<QWidget*>(handOver_)
                                             : bench_);
     verbs_.setDetail(Verb::Undo, session_.shoot().undoLabel());
     verbs_.setDetail(Verb::Redo, session_.shoot().redoLabel());
     verbs_.refresh();
+    const MediaFacts* facts = session_.facts(chosen_);
+    if (!preferences_.now().shownAround && stage_->currentWidget() == bench_ && facts &&
+        facts->scan) {
+        bench_->lookAround(
+            [this] { preferences_.change([](Preferred& p) { p.shownAround = true; }); });
+    }
 }
 
-void MainWindow::showKeys(bool shown) {
-    showingKeys_ = shown;
+void MainWindow::showPage(QWidget* page) {
+    page_ = page == page_ ? nullptr : page;
     refresh();
+    if (page_) page_->setFocus();
 }
 
 void MainWindow::addFilesByDialog() {
@@ -207,7 +359,7 @@ void MainWindow::addFilesByDialog() {
 
 void MainWindow::openByDialog() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Open a shoot"), {}, kShootFilter);
-    if (!path.isEmpty() && mayLeaveWork()) session_.document().open(path);
+    if (!path.isEmpty()) openShoot(path);
 }
 
 bool MainWindow::mayLeaveWork() {
@@ -262,6 +414,15 @@ void MainWindow::keyPressEvent(QKeyEvent* e) {
         if (QAction* a = verbs_.action(Verb::RemoveFiles); a->isEnabled()) a->trigger();
         return;
     }
+    // Leaves what is open, one after the other; never stops work.
+    if (e->key() == Qt::Key_Escape) {
+        for (const Verb v : {Verb::SeamAlone, Verb::PictureAlone}) {
+            QAction* a = verbs_.action(v);
+            if (!page_ && !handingOver_ && a->isChecked()) return a->setChecked(false);
+        }
+        if (page_) return showPage(nullptr);
+        if (handingOver_) return handOver_->closed();
+    }
     QWidget::keyPressEvent(e);
 }
 
@@ -288,7 +449,8 @@ void MainWindow::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), colours().paper);
     p.setPen(colours().hairline);
-    p.drawLine(kListWidth, takes_->y(), kListWidth, height());
+    const int x = layoutDirection() == Qt::RightToLeft ? takes_->x() - 1 : takes_->width();
+    p.drawLine(x, takes_->y(), x, height());
 }
 
 }  // namespace brisk::app

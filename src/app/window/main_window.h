@@ -5,8 +5,10 @@
 
 #include <QWidget>
 
+#include "app/spine/preferences.h"
 #include "app/spine/session.h"
 #include "app/spine/verbs.h"
+#include "app/style/desktop_looks.h"
 
 class QListView;
 class QStackedWidget;
@@ -16,10 +18,12 @@ namespace brisk::app {
 class Bench;
 class DayMap;
 class EmptyBench;
+class GuidePage;
 class HandOverSheet;
 class HeaderBar;
 class KeyPage;
 class MediaListModel;
+class PreferencesPage;
 class TakePanel;
 
 class MainWindow : public QWidget {
@@ -30,6 +34,7 @@ class MainWindow : public QWidget {
 
     [[nodiscard]] Session& session() { return session_; }
     [[nodiscard]] Verbs& verbs() { return verbs_; }
+    [[nodiscard]] Preferences& preferences() { return preferences_; }
     [[nodiscard]] Bench& bench() { return *bench_; }
     [[nodiscard]] HandOverSheet& handOver() { return *handOver_; }
     [[nodiscard]] DayMap& dayMap() { return *map_; }
@@ -47,15 +52,27 @@ class MainWindow : public QWidget {
 
   private:
     void refresh();
+    /// What a person prefers, everywhere, now.
+    void followPreferences();
+    void applyLooks();
+    /// A page in the place of the bench; none: the bench again. The same page once more puts it
+    /// away.
+    void showPage(QWidget* page);
     void addFilesByDialog();
+    /// Files are read behind the window; then it takes the place of what is open.
+    void openShoot(const QString& path, const QStringList& media = {});
+    void openDemo();
+    void teachShoot();
+    void rememberRecent();
     void openByDialog();
     bool saveByDialog();
     /// Asks where something runs that would be stopped; false: let it finish.
     bool mayLeaveWork();
-    void showKeys(bool shown);
     void listen();
     void teach();
 
+    Preferences preferences_;
+    DesktopLooks looks_;
     Session session_;
     Verbs verbs_;
     HeaderBar* header_;
@@ -68,8 +85,10 @@ class MainWindow : public QWidget {
     Bench* bench_;
     HandOverSheet* handOver_;
     KeyPage* keys_;
+    PreferencesPage* preferring_;
+    GuidePage* guide_;
+    QWidget* page_ = nullptr;
     bool handingOver_ = false;
-    bool showingKeys_ = false;
     int chosen_ = 0;
 };
 

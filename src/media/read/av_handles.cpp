@@ -78,7 +78,8 @@ Result<Input> openOnly(const std::string& path, int stream, const JobControl& jo
     return input;
 }
 
-Result<Codec> openDecoder(const AVStream* stream, const std::string& path) {
+Result<Codec> openDecoder(const AVStream* stream, const std::string& path,
+                          void (*prepare)(AVCodecContext*)) {
     const AVCodec* decoder = avcodec_find_decoder(stream->codecpar->codec_id);
     const std::string name = avcodec_get_name(stream->codecpar->codec_id);
     if (!decoder) {
@@ -89,6 +90,7 @@ Result<Codec> openDecoder(const AVStream* stream, const std::string& path) {
     codec->pkt_timebase = stream->time_base;
     codec->max_pixels = limits::kMaxPixels;
     codec->thread_count = stream->codecpar->codec_type == AVMEDIA_TYPE_VIDEO ? 2 : 1;
+    if (prepare) prepare(codec.get());
     const int code = avcodec_open2(codec.get(), decoder, nullptr);
     if (code < 0) {
         return failAt(ErrorCode::NotMedia, path, {"stream-not-opened", {{"codec", name}}},

@@ -77,7 +77,9 @@ std::string fileUrl(const std::string& path);
 Error readFailure(const std::string& path, int code);
 
 /// A decoder for one stream, with the stream's time base set so that trimming is exact.
-Result<Codec> openDecoder(const AVStream* stream, const std::string& path);
+/// \param prepare  called before it is opened.
+Result<Codec> openDecoder(const AVStream* stream, const std::string& path,
+                          void (*prepare)(AVCodecContext*) = nullptr);
 
 /// The stream that holds a moving picture, or -1. Cover pictures do not count.
 int movingPictureStream(const AVFormatContext* input);

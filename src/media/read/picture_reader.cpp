@@ -5,9 +5,12 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
+#include <thread>
 #include <utility>
 
 #include "media/read/av_handles.h"
+#include "media/read/hardware.h"
 #include "media/read/probe.h"
 
 namespace brisk {
@@ -24,6 +27,8 @@ struct PictureReader::State {
     bool haveAhead = false;
     bool draining = false;
     av::Scaler scaler;
+    /// Pictures before this are only passed by: those that no other needs are not decoded.
+    std::int64_t passedBefore = std::numeric_limits<std::int64_t>::min();
 
     [[nodiscard]] std::int64_t pts(const av::Frame& f) const {
         return f->best_effort_timestamp - info.video->firstPts;
@@ -46,6 +51,7 @@ struct PictureReader::State {
             const int code = avcodec_receive_frame(codec.get(), ahead.get());
             if (code >= 0) {
                 if (ahead->best_effort_timestamp == AV_NOPTS_VALUE) continue;
+                if (!av::bringToMemory(ahead)) continue;
                 return haveAhead = true;
             }
             if (code == AVERROR_EOF || draining) return false;
@@ -56,6 +62,9 @@ struct PictureReader::State {
                     break;
                 }
                 const bool ours = packet->stream_index == info.video->stream;
+                const bool passed = packet->pts != AV_NOPTS_VALUE &&
+                                    packet->pts - info.video->firstPts < passedBefore;
+                codec->skip_frame = passed ? AVDISCARD_NONREF : AVDISCARD_DEFAULT;
                 if (ours) avcodec_send_packet(codec.get(), packet.get());
                 av_packet_unref(packet.get());
                 if (ours) break;
@@ -99,6 +108,10 @@ struct PictureReader::State {
         p.time = {ticksToSeconds(pts(shown), info.video->timeBase)};
         p.end = haveAhead ? Seconds{ticksToSeconds(pts(ahead), info.video->timeBase)}
                           : std::max(p.time, info.duration);
+        // What comes after it may have been passed by: it is sure to hold at its own time alone.
+        if (haveAhead && pts(shown) < passedBefore) {
+            p.end = p.time + Seconds{info.video->timeBase.value()};
+        }
         p.pixels.resize(static_cast<std::size_t>(p.width) * p.height);
         scaler.reset(sws_getCachedContext(scaler.release(), f->width, f->height,
                                           static_cast<AVPixelFormat>(f->format), p.width, p.height,
@@ -113,6 +126,15 @@ struct PictureReader::State {
         return p;
     }
 };
+
+namespace {
+
+void prepareForLooking(AVCodecContext* context) {
+    context->thread_count = std::clamp(static_cast<int>(std::thread::hardware_concurrency()), 2, 8);
+    av::offerHardware(context);
+}
+
+}  // namespace
 
 PictureReader::PictureReader(std::unique_ptr<State> state) : state_(std::move(state)) {}
 PictureReader::PictureReader(PictureReader&&) noexcept = default;
@@ -130,7 +152,7 @@ Result<PictureReader> PictureReader::open(const std::string& path) {
     if (!input) return tl::unexpected(input.error());
     state->input = std::move(*input);
     AVStream* video = state->input->streams[state->info.video->stream];
-    auto codec = av::openDecoder(video, path);
+    auto codec = av::openDecoder(video, path, prepareForLooking);
     if (!codec) return tl::unexpected(codec.error());
     state->codec = std::move(*codec);
     return PictureReader(std::move(state));
@@ -145,8 +167,13 @@ Result<Picture> PictureReader::at(Seconds t, int maxWidth, const PictureWay& way
     const double perTick = s.info.video->timeBase.value();
     const auto wanted = s.tickOf(t);
     const auto nearAhead = static_cast<std::int64_t>(1.5 / perTick);
-    const bool readOn =
-        s.haveShown && wanted >= s.pts(s.shown) && wanted < s.pts(s.shown) + nearAhead;
+    // Not into what was only passed by, on a way that was given up.
+    const bool readOn = s.haveShown && wanted >= s.pts(s.shown) && wanted >= s.passedBefore &&
+                        wanted < s.pts(s.shown) + nearAhead;
+    // Two pictures before it are decoded for sure, so that the last before its time is among them.
+    const double rate = std::max(1.0, s.info.video->rate.value());
+    s.passedBefore = way.tellFrom ? std::numeric_limits<std::int64_t>::min()
+                                  : wanted - static_cast<std::int64_t>(2.5 / rate / perTick);
     if (!readOn) s.seekBefore(wanted);
     bool key = !readOn && way.tellKeyFrame;
     for (;;) {
@@ -169,6 +196,7 @@ Result<Picture> PictureReader::at(Seconds t, int maxWidth, const PictureWay& way
 
 Result<Picture> PictureReader::keyFrameBefore(Seconds t, int maxWidth) {
     State& s = *state_;
+    s.passedBefore = std::numeric_limits<std::int64_t>::min();
     s.seekBefore(s.tickOf(t));
     if (!s.haveAhead && !s.decodeNext()) return s.nothingHere();
     std::swap(s.shown, s.ahead);

@@ -2,6 +2,7 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <random>
 
 #include "media/check/packet_digest.h"
 #include "media/read/picture_reader.h"
@@ -73,6 +74,39 @@ TEST_P(PictureAt, IsTheFrameOnScreen) {
 INSTANTIATE_TEST_SUITE_P(Containers, PictureAt,
                          ::testing::Values(std::pair{"a.mp4", 0}, std::pair{"b.mov", 2},
                                            std::pair{"c.mkv", 2}, std::pair{"d.ts", 0}));
+
+// Long groups with pictures that no other needs, which a jump passes by: what it lands on is what
+// reading on shows, and a way that was given up leaves nothing wrong behind.
+TEST(PictureReader, AJumpShowsWhatReadingOnShows) {
+    const TempFolder folder;
+    const std::string path = folder.file("press.mp4");
+    test::ffmpeg(
+        "-f lavfi -i testsrc2=size=320x180:rate=25:duration=8 -c:v libx264 -g 100 -bf 3 "
+        "-pix_fmt yuv420p " +
+        path);
+    auto on = PictureReader::open(path);
+    auto jumping = PictureReader::open(path);
+    ASSERT_TRUE(on && jumping);
+    std::vector<Picture> all;
+    for (int n = 0; n < 200; ++n) all.push_back(on->at(Seconds{(n + 0.4) / 25}, 160).value());
+    std::mt19937 random(5);
+    for (int i = 0; i < 60; ++i) {
+        const int n = static_cast<int>(random() % 200);
+        PictureWay way;
+        int until = static_cast<int>(random() % 12);
+        way.stop = [&] { return i % 3 == 0 && until-- == 0; };
+        way.tellKeyFrame = true;
+        way.passed = [&](const Picture& p) {
+            const auto k = static_cast<std::size_t>(std::lround(p.time.value * 25));
+            EXPECT_EQ(p.pixels, all[k].pixels) << "told on the way to " << n;
+            EXPECT_LE(p.end.value, (static_cast<double>(k) + 1.01) / 25);
+        };
+        const auto p = jumping->at(Seconds{(n + 0.4) / 25}, 160, way);
+        if (!p) continue;  // given up
+        EXPECT_NEAR(p->time.value, n / 25.0, 1e-3);
+        EXPECT_EQ(p->pixels, all[static_cast<std::size_t>(n)].pixels) << n;
+    }
+}
 
 TEST(VariableRate, FrameTimesComeFromTheFile) {
     const TempFolder folder;

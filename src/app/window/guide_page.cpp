@@ -1,0 +1,93 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The text is docs/guide/first-shoot.md, built in with the pictures that it shows.
+#include "app/window/guide_page.h"
+
+#include <QFile>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QTextBlock>
+#include <QTextBrowser>
+#include <QTextCursor>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/style/app_style.h"
+#include "app/style/sizes.h"
+
+namespace brisk::app {
+namespace {
+
+constexpr int kMostWide = 860;  // pixels: longer lines are hard to read
+
+/// Pictures are made as wide as the page.
+void fitPictures(QTextDocument& document, int wide) {
+    for (QTextBlock b = document.begin(); b.isValid(); b = b.next()) {
+        for (auto it = b.begin(); !it.atEnd(); ++it) {
+            if (!it.fragment().charFormat().isImageFormat()) continue;
+            QTextImageFormat format = it.fragment().charFormat().toImageFormat();
+            format.setWidth(wide);
+            QTextCursor at(&document);
+            at.setPosition(it.fragment().position());
+            at.setPosition(it.fragment().position() + it.fragment().length(),
+                           QTextCursor::KeepAnchor);
+            at.setCharFormat(format);
+            break;
+        }
+    }
+}
+
+}  // namespace
+
+GuidePage::GuidePage(QWidget* parent) : QWidget(parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 12, 16, 12);
+    column->setSpacing(8);
+    auto* head = new QHBoxLayout;
+    auto* title = new QLabel(tr("Guide"), this);
+    useFont(title, 16, true);
+    head->addWidget(title);
+    head->addStretch(1);
+    auto* keys = new QPushButton(tr("Keys…"), this);
+    connect(keys, &QPushButton::clicked, this, &GuidePage::keysWanted);
+    head->addWidget(keys);
+    auto* back = new QPushButton(tr("Back"), this);
+    back->setToolTip(tr("Back to where you were (Esc)"));
+    connect(back, &QPushButton::clicked, this, &GuidePage::closed);
+    head->addWidget(back);
+    column->addLayout(head);
+    text_ = new QTextBrowser(this);
+    text_->setFrameShape(QFrame::NoFrame);
+    text_->setAccessibleName(tr("Guide"));
+    text_->setSearchPaths({QStringLiteral(":/guide")});
+    text_->setOpenLinks(false);
+    column->addWidget(text_, 1);
+    setFocusProxy(text_);
+    fill();
+}
+
+void GuidePage::fill() {
+    QFile file(tr(":/guide/first-shoot.md", "The guide in this language"));
+    if (!file.open(QIODevice::ReadOnly)) return;
+    text_->document()->setDefaultFont(uiFont(14));
+    text_->setMarkdown(QString::fromUtf8(file.readAll()));
+    wide_ = 0;
+    resizeEvent(nullptr);
+}
+
+void GuidePage::resizeEvent(QResizeEvent*) {
+    const int wide = std::min(scaled(kMostWide), width() - 64);
+    if (wide == wide_ || wide < 100) return;
+    wide_ = wide;
+    fitPictures(*text_->document(), wide);
+    text_->document()->setTextWidth(wide);
+    text_->setLineWrapMode(QTextEdit::FixedPixelWidth);
+    text_->setLineWrapColumnOrWidth(wide);
+}
+
+void GuidePage::changeEvent(QEvent* e) {
+    if (e->type() == QEvent::FontChange && text_) fill();
+    QWidget::changeEvent(e);
+}
+
+}  // namespace brisk::app

@@ -1,0 +1,112 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The first minute: an empty window says what to do and has something to try it on; the first take
+// says where to look, once; the guide is there without a network; the window looks as the desktop
+// wishes.
+#include <gtest/gtest.h>
+
+#include <QDBusConnection>
+#include <QDBusMessage>
+#include <QDBusVirtualObject>
+#include <QDir>
+#include <QTest>
+#include <QTextBrowser>
+
+#include "app/bench/first_look.h"
+#include "app/style/desktop_looks.h"
+#include "app/window/guide_page.h"
+#include "private_bus.h"
+#include "window_driver.h"
+
+namespace brisk {
+namespace {
+
+using test::WindowDriver;
+
+void firstStart(WindowDriver& w, bool first) {
+    w.window.preferences().change([first](app::Preferred& p) { p.shownAround = !first; });
+}
+
+TEST(FirstMinute, TheDemoShootIsOnePressAway) {
+    // Made before: making it takes a while.
+    const QString own =
+        QString::fromUtf8(qgetenv("XDG_DATA_HOME")) + QStringLiteral("/brisk-tether/demo");
+    QDir().mkpath(own);
+    for (const QString& name : QDir(QStringLiteral(BRISK_DEMO)).entryList(QDir::Files)) {
+        QFile::link(QStringLiteral(BRISK_DEMO "/") + name, own + QLatin1Char('/') + name);
+    }
+    WindowDriver w;
+    firstStart(w, true);
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("3  Tether what fits")));
+    ASSERT_TRUE(w.press(QStringLiteral("Try it with the demo shoot")));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return w.window.session().state().media.size() == 4; }, 60000));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_TRUE(w.window.session().notes().isEmpty()) << "its truth is no media, and not spoken of";
+    auto* look = w.window.findChild<app::FirstLook*>();
+    ASSERT_TRUE(look && look->isVisible());
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("the green button")));
+    ASSERT_TRUE(w.press(QStringLiteral("Start")));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !w.window.findChild<app::FirstLook*>(); }, 5000));
+    w.press(QStringLiteral("Find matches"));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_FALSE(w.window.findChild<app::FirstLook*>()) << "once";
+    EXPECT_TRUE(app::Preferences().now().shownAround) << "and never again";
+}
+
+TEST(FirstMinute, TheGuideHasItsPicturesWithoutANetwork) {
+    WindowDriver w;
+    ASSERT_TRUE(w.press(QStringLiteral("Guide")));
+    auto* page = w.window.findChild<app::GuidePage*>();
+    ASSERT_TRUE(page->isVisible());
+    auto* text = page->findChild<QTextBrowser*>();
+    EXPECT_TRUE(text->toPlainText().contains(QLatin1String("Drop the camera's files")));
+    const auto pictures = text->toMarkdown().count(QLatin1String("!["));
+    EXPECT_GE(pictures, 4);
+    for (const char* name : {"bench-before.png", "bench-clap.png", "sound.png", "hand-over.png"}) {
+        EXPECT_TRUE(QFile::exists(QStringLiteral(":/guide/") + QLatin1String(name))) << name;
+    }
+    QTest::keyClick(text, Qt::Key_Escape);
+    EXPECT_FALSE(page->isVisible());
+}
+
+/// Dark at first, and whatever it is told then.
+class SettingsPortal : public QDBusVirtualObject {
+  public:
+    QString introspect(const QString&) const override { return {}; }
+    bool handleMessage(const QDBusMessage& m, const QDBusConnection& bus) override {
+        if (m.member() != QLatin1String("Read")) return false;
+        const bool scheme = m.arguments().at(1).toString() == QLatin1String("color-scheme");
+        const QVariant value = scheme ? QVariant(1u) : QVariant(false);
+        // Read() wraps its answer twice.
+        const QDBusVariant inner(value);
+        bus.send(m.createReply(QVariant::fromValue(QDBusVariant(QVariant::fromValue(inner)))));
+        return true;
+    }
+};
+
+TEST(FirstMinute, TheWindowFollowsTheDesktopWhileItRuns) {
+    const test::PrivateBus bus;
+    auto portals = QDBusConnection::connectToBus(bus.address(), QStringLiteral("settings"));
+    ASSERT_TRUE(portals.isConnected());
+    SettingsPortal portal;
+    ASSERT_TRUE(
+        portals.registerVirtualObject(QStringLiteral("/org/freedesktop/portal/desktop"), &portal));
+    ASSERT_TRUE(portals.registerService(QStringLiteral("org.freedesktop.portal.Desktop")));
+    app::DesktopLooks looks(QDBusConnection::connectToBus(bus.address(), QStringLiteral("window")));
+    EXPECT_EQ(looks.theme(), app::Theme::Day) << "until somebody answers";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return looks.theme() == app::Theme::Night; }, 20000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !looks.motion(); }, 20000));
+    QDBusMessage light = QDBusMessage::createSignal(
+        QStringLiteral("/org/freedesktop/portal/desktop"),
+        QStringLiteral("org.freedesktop.portal.Settings"), QStringLiteral("SettingChanged"));
+    light << QStringLiteral("org.freedesktop.appearance") << QStringLiteral("color-scheme")
+          << QVariant::fromValue(QDBusVariant(2u));
+    ASSERT_TRUE(portals.send(light));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return looks.theme() == app::Theme::Day; }, 20000));
+    for (const char* name : {"settings", "window"}) {
+        QDBusConnection::disconnectFromBus(QString::fromLatin1(name));
+    }
+}
+
+}  // namespace
+}  // namespace brisk
