@@ -4744,6 +4744,13 @@ XXH3-128 %3</translation>
     </message>
 </context>
 <context>
+    <name>brisk::app::Words</name>
+    <message>
+        <source>%1 frames + %2</source>
+        <translation>%1 snímků + %2</translation>
+    </message>
+</context>
+<context>
     <name>brisk::app::WorkQueue</name>
     <message>
         <source> · %1 of %2</source>

@@ -4336,7 +4336,7 @@ XXH3-128 %3</translation>
     </message>
     <message>
         <source>dBTP at most</source>
-        <translation>dBTP höchstens</translation>
+        <translation>dBTP max.</translation>
     </message>
     <message>
         <source>alike</source>
@@ -4724,6 +4724,13 @@ XXH3-128 %3</translation>
     <message>
         <source>Tray: four steps</source>
         <translation>Ablage: vier Schritte</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::Words</name>
+    <message>
+        <source>%1 frames + %2</source>
+        <translation>%1 Bilder + %2</translation>
     </message>
 </context>
 <context>

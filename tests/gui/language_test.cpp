@@ -19,6 +19,7 @@
 #include "app/list/take_panel.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
+#include "app/style/elided_label.h"
 #include "app/style/sizes.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -116,6 +117,8 @@ TEST_F(InLanguage, TheWholeWindowSpeaksIt) {
     EXPECT_FALSE(german.button(QStringLiteral("Find matches")));
     EXPECT_EQ(app::inWords(Fact{"tether-all", {{"takes", 1}}}), QStringLiteral("1 Take binden"));
     EXPECT_EQ(app::inWords(Fact{"tether-all", {{"takes", 5}}}), QStringLiteral("5 Takes binden"));
+    EXPECT_EQ(app::inWords(Fact{"no-rival"}),
+              QStringLiteral("keine andere Stelle kommt in die Nähe"));
     speak("cs_CZ");
     const WindowDriver czech;
     EXPECT_EQ(app::inWords(Fact{"tether-all", {{"takes", 1}}}), QStringLiteral("Svázat 1 záběr"));
@@ -156,12 +159,32 @@ struct Fits : ::testing::Test {
         app::setTextScale(1);
         app::applyStyle();
     }
+    /// Words that stand by themselves are seen whole.
+    static void lookAtLabels(WindowDriver& w, const char* when) {
+        for (auto* l : w.window.findChildren<QLabel*>()) {
+            const bool shortened = dynamic_cast<app::ElidedLabel*>(l) != nullptr;
+            if (!l->isVisible() || l->wordWrap() || shortened || l->text().contains('\n')) continue;
+            EXPECT_GE(l->width(), l->fontMetrics().horizontalAdvance(l->text()))
+                << when << ": " << l->text().toStdString();
+        }
+    }
     /// All that can be pressed shows its whole text, and nothing lies upon anything.
     static void look(WindowDriver& w, const char* when) {
+        w.window.verbs().action(Verb::HandOver)->trigger();
+        w.waitPlanned();
+        QCoreApplication::processEvents();
+        lookAtLabels(w, when);
+        for (auto* b : w.window.handOver().findChildren<QPushButton*>()) {
+            if (!b->isVisible()) continue;
+            EXPECT_GE(b->width(), b->minimumSizeHint().width() - 1)
+                << when << ": " << b->text().toStdString();
+        }
+        QTest::keyClick(&w.window, Qt::Key_Escape);
         for (const auto step :
              {app::Step::Place, app::Step::Check, app::Step::Sound, app::Step::Trim}) {
             w.window.bench().openStep(step);
             QCoreApplication::processEvents();
+            lookAtLabels(w, when);
             std::vector<std::pair<QRect, QString>> seen;
             for (auto* b : w.window.findChildren<QPushButton*>()) {
                 if (!b->isVisible() || b->text().isEmpty()) continue;

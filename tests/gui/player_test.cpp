@@ -206,7 +206,7 @@ TEST_F(PlayerTest, AFeedThatIsHeldUpGivesSilenceAndLosesNothing) {
     std::atomic<bool> held = true;
     MixFeed feed([&] { return openTransport(take_, plan); }, 0, Listen::Camera, {});
     Taken got;
-    ASSERT_TRUE(QTest::qWaitFor([&] { return feed.ready(); }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return feed.ready(1000); }, 20000));
     got.from(feed, 1000);
     // Whoever makes the sound waits here, as for a slow card.
     feed.replaceClean([&] {
@@ -219,7 +219,7 @@ TEST_F(PlayerTest, AFeedThatIsHeldUpGivesSilenceAndLosesNothing) {
     const Seconds there = feed.takeTimeAt(stood);
     EXPECT_LT(there.value, 0.5) << "it stands where the sound ended";
     held = false;
-    ASSERT_TRUE(QTest::qWaitFor([&] { return feed.ready(); }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return feed.ready(4000); }, 20000));
     got.from(feed, 4000);
     EXPECT_NEAR((feed.takeTimeAt(stood + 4000) - there).value, 4000.0 / 48000, 1e-9);
     // Without the silence it is the take's sound, without a sample more or less.

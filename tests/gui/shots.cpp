@@ -15,6 +15,7 @@
 #include "app/sheet/hand_over_sheet.h"
 #include "app/style/app_style.h"
 #include "app/style/colours.h"
+#include "app/window/language.h"
 #include "app/window/main_window.h"
 #include "own_folders.h"
 #include "shoot/commands.h"
@@ -45,18 +46,12 @@ void shoot(MainWindow& w, const QString& path) {
     std::printf("%s\n", qPrintable(path));
 }
 
-void press(MainWindow& w, const QString& text) {
-    for (auto* b : w.findChildren<QPushButton*>()) {
-        if (b->text() == text && b->isVisible()) b->click();
-    }
-}
-
 /// The sheet: planned, being written, done.
 void handOver(MainWindow& w, const QDir& out) {
     const QTemporaryDir folder;
     w.session().apply(commands::keep(w.session().state(), w.bench().take(), {{{4.3}, {31}}},
                                      w.session().view(w.bench().take()).whole, "trim-start"));
-    press(w, QStringLiteral("Export…"));
+    w.verbs().action(Verb::HandOver)->trigger();
     auto& desk = w.handOver().desk();
     desk.change([&](brisk::HandOverChoice& c) {
         c.folder = folder.path().toStdString();
@@ -121,6 +116,7 @@ void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
 int main(int argc, char** argv) {
     const brisk::test::OwnFolders own;
     QApplication app(argc, argv);
+    useLanguage(QLocale());
     const QStringList args = QApplication::arguments();
     if (args.size() < 3) return 2;
     const QDir demo(args[1]);
@@ -152,14 +148,11 @@ int main(int argc, char** argv) {
     w.bench().setPlayhead(brisk::Seconds{9.5});
     shoot(w, out.filePath(QStringLiteral("bench-matched.png")));
     const int take = w.bench().take();
-    QPushButton* shared = nullptr;
-    for (auto* b : w.findChildren<QPushButton*>()) {
-        if (b->text() == QLatin1String("shared sound")) shared = b;
-    }
-    shared->click();
+    QAction* shared = w.verbs().action(Verb::SharedSound);
+    shared->trigger();
     w.bench().seam().zoomToPlayhead(14);
     shoot(w, out.filePath(QStringLiteral("bench-shared.png")));
-    shared->click();
+    shared->trigger();
     w.bench().seam().zoomToAll();
     // Moved by hand: the seam, the lenses, the slip line and the gauge say so.
     w.session().putMark(take, brisk::Seconds{3.3}, false);

@@ -451,7 +451,7 @@ void Bench::laySizes() {
         picture_->setFixedSize(width() - 16, height() - 16 - listen_->height());
         strip_->hide();
     } else {
-        const int high = std::clamp(height() * 29 / 100, 148, 420);
+        const int high = std::clamp(height() * 29 / 100, 132, 420);
         const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
         picture_->setFixedSize(wide, high);
         card_->setFixedHeight(high);

@@ -48,9 +48,9 @@ QString q(const std::string& s) {
 QString clockSentence(Ppm drift) {
     if (std::fabs(drift.value) < 0.05) return QObject::tr("The two clocks run alike.");
     return QObject::tr("The recorder runs %1 ppm %2, %3 ms a minute: taken out.")
-        .arg(std::fabs(drift.value), 0, 'f', 1)
+        .arg(numberWords(std::fabs(drift.value), 1))
         .arg(drift.value > 0 ? QObject::tr("fast") : QObject::tr("slow"))
-        .arg(std::fabs(drift.value) * 60e-3, 0, 'f', 1);
+        .arg(numberWords(std::fabs(drift.value) * 60e-3, 1));
 }
 
 }  // namespace
@@ -161,17 +161,18 @@ QString TetherCard::placeWords(const Tether& t, const MediaFacts& take) const {
         if (more->recording == t.recording || more->beside) continue;
         on += tr(", continues on %1").arg(nameOf(more->recording));
     }
-    return on + tr("  =  %1").arg(q(framesText(t.line.offset, rate)));
+    return on + tr("  =  %1").arg(framesWords(t.line.offset, rate));
 }
 
 QString TetherCard::uncoveredSentence(const Tether& t, const MediaFacts& take) const {
     const TimeRange whole{{0}, take.scan->pictures.end()};
     QStringList parts;
     for (const TimeRange& r : uncovered(session_.view(t.take).heard(), whole)) {
-        parts << (r.start <= whole.start ? tr("the first %1 s").arg(r.length().value, 0, 'f', 1)
-                  : r.end >= whole.end   ? tr("the last %1 s").arg(r.length().value, 0, 'f', 1)
-                                         : tr("%1 s at %2")
-                                             .arg(r.length().value, 0, 'f', 1)
+        parts << (r.start <= whole.start
+                      ? tr("the first %1 s").arg(numberWords(r.length().value, 1))
+                  : r.end >= whole.end ? tr("the last %1 s").arg(numberWords(r.length().value, 1))
+                                       : tr("%1 s at %2")
+                                             .arg(numberWords(r.length().value, 1))
                                              .arg(clockWords(r.start, 1)));
     }
     if (parts.isEmpty()) return {};

@@ -87,11 +87,11 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     useFont(gauge_, 13, true);
     gauge_->setAccessibleName(tr("How far apart around the playhead"));
     gauge_->setToolTip(tr("How far apart the two sounds are around the playhead"));
-    row->addWidget(gauge_, 3);
+    gauge_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    row->addWidget(gauge_, 1);
     device_ = new QLabel(this);
     useFont(device_, 11);
     device_->setProperty("quiet", true);
-    row->addStretch(1);
     row->addWidget(device_);
     setPosition({0});
 }

@@ -61,9 +61,9 @@ QString MixFeed::problem() const {
     return shared_->problem;
 }
 
-bool MixFeed::ready() const {
+bool MixFeed::ready(std::size_t frames) const {
     const std::lock_guard lock(shared_->mutex);
-    return shared_->madeFrames > 0;
+    return shared_->madeFrames >= frames;
 }
 
 std::int64_t MixFeed::taken() const {

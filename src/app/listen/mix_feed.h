@@ -34,8 +34,9 @@ class MixFeed : public QIODevice {
     /// The clean sound at another place, from the next block on.
     void replaceClean(OpenClean open);
     [[nodiscard]] QString problem() const;
-    /// Whether there is something to hear, so that a device can begin without silence before it.
-    [[nodiscard]] bool ready() const;
+    /// Whether there is something to hear, so that a device can begin without silence before it; at
+    /// least so many frames.
+    [[nodiscard]] bool ready(std::size_t frames = 1) const;
     /// Output frames that were taken so far, silence included.
     [[nodiscard]] std::int64_t taken() const;
     /// The take time of an output frame, counted from the start; of the last that was taken, where

@@ -20,6 +20,7 @@
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/choice_group.h"
+#include "app/style/flow_layout.h"
 #include "app/style/sizes.h"
 
 namespace brisk::app {
@@ -107,20 +108,37 @@ HandOverSheet::HandOverSheet(Session& session, Verbs& verbs, QWidget* parent)
     connect(&desk_, &HandOverDesk::runningChanged, this, &HandOverSheet::refresh);
 }
 
-QHBoxLayout* HandOverSheet::addRow(const QString& name) {
+bool HandOverSheet::event(QEvent* e) {
+    // One below the other, as wide as the longest of them.
+    if (e->type() == QEvent::LayoutRequest || e->type() == QEvent::Show) {
+        int most = scaled(kNames);
+        for (const QLabel* l : names_) most = std::max(most, l->sizeHint().width());
+        for (QLabel* l : names_) l->setMinimumWidth(most);
+    }
+    return QWidget::event(e);
+}
+
+QHBoxLayout* HandOverSheet::addLine(const QString& name) {
     auto* line = new QWidget(this);
     auto* row = new QHBoxLayout(line);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(2);
     auto* l = new QLabel(name, this);
     l->setProperty("quiet", true);
-    fixWidth(l, kNames);
+    leastWidth(l, kNames);
+    names_.push_back(l);
     row->addWidget(l);
     layout()->addWidget(line);
     return row;
 }
 
-QPushButton* HandOverSheet::addChoice(QHBoxLayout* row, const QString& name, const QString& text,
+FlowLayout* HandOverSheet::addRow(const QString& name) {
+    auto* flow = new FlowLayout(nullptr, 6);
+    addLine(name)->addLayout(flow, 1);
+    return flow;
+}
+
+QPushButton* HandOverSheet::addChoice(FlowLayout* row, const QString& name, const QString& text,
                                       const QString& tip, Is is, Change change) {
     // Choices of one name that follow each other share a line around them.
     if (!group_ || groupRow_ != row || group_->accessibleName() != name) {
@@ -160,11 +178,9 @@ void HandOverSheet::addVideoRow() {
         row, tr("video"), tr("none"), tr("No videos"),
         [](const HandOverChoice& c) { return !c.video; },
         [](HandOverChoice& c) { c.video = false; });
-    row->addSpacing(16);
     auto* l = new QLabel(tr("its sound"), this);
     l->setProperty("quiet", true);
     row->addWidget(l);
-    row->addSpacing(6);
     const std::pair<SoundCodec, QString> codecs[] = {{SoundCodec::Pcm24, tr("as it is, 24-bit")},
                                                      {SoundCodec::Float, tr("32-bit float")},
                                                      {SoundCodec::Flac, tr("FLAC")},
@@ -182,7 +198,6 @@ void HandOverSheet::addVideoRow() {
             [codec = codec](HandOverChoice& c) { c.codec = codec; });
         codecs_.emplace_back(codec, b);
     }
-    row->addStretch(1);
 }
 
 void HandOverSheet::addPiecesRow() {
@@ -206,7 +221,6 @@ void HandOverSheet::addPiecesRow() {
     start(tr("at the key frame before"),
           tr("Picture untouched, quick; a piece begins a little before its cut"),
           PieceStart::KeyFrame);
-    row->addStretch(1);
 }
 
 void HandOverSheet::addSoundRow() {
@@ -223,7 +237,6 @@ void HandOverSheet::addSoundRow() {
     format(tr("WAV, 32-bit float"), tr("The same; peaks over full scale are kept"),
            SoundFormat::WavFloat);
     format(tr("FLAC"), tr("The same, half as large, nothing lost"), SoundFormat::Flac);
-    row->addStretch(1);
 }
 
 void HandOverSheet::addPeaksRow() {
@@ -243,7 +256,6 @@ void HandOverSheet::addPeaksRow() {
         OverFull::Limit);
     how(tr("let them be cut"), tr("Peaks are cut at full scale: they will be distorted"),
         OverFull::Clip);
-    row->addStretch(1);
 }
 
 void HandOverSheet::addPapersRow() {
@@ -261,12 +273,10 @@ void HandOverSheet::addPapersRow() {
     toggle(tr("pointing at the originals"),
            tr("Timeline and edit list point at the takes and recordings as they are"),
            &HandOverChoice::pointAtOriginals);
-    row->addSpacing(16);
     toggle(tr("report"), tr("A page with pictures: what was matched, how well, what was written"),
            &HandOverChoice::htmlReport);
     toggle(tr("table"), tr("The same as CSV"), &HandOverChoice::csvReport);
     toggle(tr("JSON"), tr("The same for scripts"), &HandOverChoice::jsonReport);
-    row->addStretch(1);
 }
 
 void HandOverSheet::addCheckRow() {
@@ -283,17 +293,15 @@ void HandOverSheet::addCheckRow() {
           tr("The same, after the file was written out and dropped from memory: slower"),
           CheckDepth::Disk);
     depth(tr("sounds only"), tr("Quicker: pictures are not compared"), CheckDepth::Sound);
-    row->addSpacing(16);
     addChoice(
         row, tr("read back"), tr("SHA-256, too"),
         tr("A slow check value for those who ask for it; a quick one is always taken"),
         [](const HandOverChoice& c) { return c.sha256; },
         [](HandOverChoice& c) { c.sha256 = !c.sha256; });
-    row->addStretch(1);
 }
 
 void HandOverSheet::addNameRow() {
-    auto* row = addRow(tr("names"));
+    auto* row = addLine(tr("names"));
     pattern_ = new QLineEdit(this);
     leastWidth(pattern_, 220);
     pattern_->setAccessibleName(tr("Pattern of the files' names"));

@@ -20,6 +20,7 @@ class QPushButton;
 namespace brisk::app {
 
 class ChoiceGroup;
+class FlowLayout;
 
 class HandOverSheet : public QWidget {
     Q_OBJECT
@@ -33,14 +34,19 @@ class HandOverSheet : public QWidget {
   signals:
     void closed();
 
+  protected:
+    bool event(QEvent*) override;
+
   private:
     ChoiceGroup* group_ = nullptr;  // the one that was begun last
-    QHBoxLayout* groupRow_ = nullptr;
+    FlowLayout* groupRow_ = nullptr;
     using Change = std::function<void(HandOverChoice&)>;
     using Is = std::function<bool(const HandOverChoice&)>;
-    QHBoxLayout* addRow(const QString& name);
+    QHBoxLayout* addLine(const QString& name);
+    /// One that breaks where there is no room.
+    FlowLayout* addRow(const QString& name);
     /// A button that is down while something is so.
-    QPushButton* addChoice(QHBoxLayout* row, const QString& name, const QString& text,
+    QPushButton* addChoice(FlowLayout* row, const QString& name, const QString& text,
                            const QString& tip, Is is, Change change);
     void addVideoRow();
     void addPiecesRow();
@@ -63,6 +69,7 @@ class HandOverSheet : public QWidget {
         Is is;
     };
     std::vector<Choice> choices_;
+    std::vector<QLabel*> names_;  ///< Of the rows.
     std::vector<std::pair<SoundCodec, QPushButton*>> codecs_;
     QWidget* pieces_;  // only where a take is cut
     QWidget* peaks_;   // only where peaks do not fit

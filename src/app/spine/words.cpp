@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 #include <QLocale>
 #include <algorithm>
+#include <cmath>
 #include <limits>
 
 #include "core/time_text.h"
@@ -16,8 +17,11 @@ bool feet = false;
 
 /// Without a translation the English one, which knows one from many.
 std::string translated(const Phrase& phrase, std::int64_t count) {
+    // A text without plural forms has none for any number.
     const int n =
-        static_cast<int>(std::clamp<std::int64_t>(count, 0, std::numeric_limits<int>::max()));
+        phrase.count
+            ? static_cast<int>(std::clamp<std::int64_t>(count, 0, std::numeric_limits<int>::max()))
+            : -1;
     const QString source = QString::fromUtf8(phrase.many);
     const QString words = QCoreApplication::translate("brisk", phrase.many, nullptr, n);
     return words == source ? inEnglish(phrase, count) : words.toStdString();
@@ -49,6 +53,15 @@ QString clockWords(Seconds t, int decimals) {
 
 QString slipWords(Seconds slip) {
     return marked(slipText(slip));
+}
+
+QString framesWords(Seconds t, Rational frameRate) {
+    const double frames = t.value * frameRate.value();
+    const double hundredths = std::round(frames * 100);
+    const double whole = std::floor(hundredths / 100);
+    return QCoreApplication::translate("brisk::app::Words", "%1 frames + %2")
+        .arg(QString::fromStdString(groupedText(std::llround(whole))),
+             numberWords(hundredths / 100 - whole, 2));
 }
 
 QString numberWords(double v, int decimals) {

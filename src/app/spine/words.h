@@ -7,6 +7,7 @@
 #include <QString>
 
 #include "core/fact.h"
+#include "core/rational.h"
 #include "core/units.h"
 
 namespace brisk::app {
@@ -18,6 +19,8 @@ QString inWords(const Facts& facts);
 QString clockWords(Seconds t, int decimals);
 /// "−0.2 ms", as slipText.
 QString slipWords(Seconds slip);
+/// "29 187 frames + 0.40": whole frames of a constant rate, and the rest.
+QString framesWords(Seconds t, Rational frameRate);
 /// A number with so many digits after the mark, and a real minus sign.
 QString numberWords(double v, int decimals);
 /// "4.2 m" or "13.8 ft".

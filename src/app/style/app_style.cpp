@@ -63,6 +63,7 @@ QString sheet(const Colours& p) {
         QComboBox, QKeySequenceEdit { background: @raised; border: 1px solid @hairline;
                     border-radius: 4px; padding: 3px 6px; }
         QComboBox::drop-down { border: none; width: 20px; }
+        QComboBox::down-arrow { image: url(:/style/arrow-@night.png); width: 10px; height: 6px; }
         QComboBox:focus { border: 2px solid @action; padding: 2px 5px; }
         QComboBox QAbstractItemView { background: @raised; color: @ink;
                     selection-background-color: @action; selection-color: @actionText; }
@@ -81,7 +82,9 @@ QString sheet(const Colours& p) {
         QProgressBar::chunk { background: @action; border-radius: 2px; }
         QScrollBar:vertical { background: transparent; width: 8px; }
         QScrollBar::handle:vertical { background: @hairline; border-radius: 4px; min-height: 24px; }
-        QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
+        QScrollBar:horizontal { background: transparent; height: 8px; }
+        QScrollBar::handle:horizontal { background: @hairline; border-radius: 4px; min-width: 24px; }
+        QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
     )");
     const std::pair<const char*, QColor> names[] = {{"@paper", p.paper},
                                                     {"@raised", p.raised},
@@ -93,6 +96,8 @@ QString sheet(const Colours& p) {
                                                     {"@pictureGround", p.pictureGround},
                                                     {"@action", p.action},
                                                     {"@attention", p.attention}};
+    s.replace(QLatin1String("@night"),
+              theme() == Theme::Night ? QLatin1String("night") : QLatin1String("day"));
     for (const auto& [name, colour] : names) s.replace(QLatin1String(name), colour.name());
     return s;
 }

@@ -1,13 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tray/sound_panel.h"
 
+#include <QAbstractScrollArea>
 #include <QButtonGroup>
-#include <QGridLayout>
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QLocale>
 #include <QPushButton>
+#include <QVBoxLayout>
 #include <cmath>
 
 #include "app/spine/words.h"
@@ -23,18 +25,25 @@ namespace {
 constexpr double kCombFrom = 0.0005, kCombTo = 0.015;  // seconds between two copies of one sound
 
 QString numberText(double v) {
-    QString text = QString::number(v, 'f', 1);
-    if (text.endsWith(QLatin1String(".0"))) text.chop(2);
-    return text.replace(QLatin1Char('-'), QChar(0x2212));
+    QString text = numberWords(v, 1);
+    if (text.endsWith(QLocale().decimalPoint() + QLatin1Char('0'))) text.chop(2);
+    return text;
 }
 
 }  // namespace
 
 SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
-    grid_ = new QGridLayout(this);
-    grid_->setContentsMargins(0, 0, 0, 0);
-    grid_->setHorizontalSpacing(24);
-    grid_->setVerticalSpacing(2);
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->setSpacing(2);
+    columns_ = new QBoxLayout(QBoxLayout::LeftToRight);
+    columns_->setSpacing(24);
+    for (QVBoxLayout*& side : sides_) {
+        side = new QVBoxLayout;
+        side->setSpacing(2);
+        columns_->addLayout(side, 1);
+    }
+    whole->addLayout(columns_);
     auto* head = addRow();
     auto* scope = new QButtonGroup(this);
     auto* scopes = new ChoiceGroup(this);
@@ -69,8 +78,8 @@ SoundPanel::SoundPanel(Session& session, QWidget* parent) : QWidget(parent), ses
     useFont(warning_, 12);
     warning_->setWordWrap(true);
     warning_->setProperty("attention", true);
-    grid_->addWidget(warning_, grid_->rowCount(), 0, 1, 2);
-    grid_->setRowStretch(grid_->rowCount(), 1);
+    whole->addWidget(warning_);
+    whole->addStretch(1);
 
     connect(asAll_, &QPushButton::clicked, this,
             [this] { session_.setSound({take_}, std::nullopt); });
@@ -208,12 +217,34 @@ void SoundPanel::layClocks() {
     clocks->addStretch(1);
 }
 
+bool SoundPanel::eventFilter(QObject* of, QEvent* e) {
+    if (e->type() == QEvent::Resize) fit(static_cast<QWidget*>(of)->width());
+    return QWidget::eventFilter(of, e);
+}
+
+void SoundPanel::showEvent(QShowEvent*) {
+    // What scrolls it says how much room there is.
+    for (QWidget* w = parentWidget(); w; w = w->parentWidget()) {
+        auto* area = qobject_cast<QAbstractScrollArea*>(w);
+        if (!area) continue;
+        area->viewport()->installEventFilter(this);
+        return fit(area->viewport()->width());
+    }
+}
+
+void SoundPanel::fit(int room) {
+    int both = columns_->spacing();
+    for (const QVBoxLayout* side : sides_) both += side->minimumSize().width();
+    const bool besides = both <= room;
+    columns_->setDirection(besides ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    columns_->setSpacing(besides ? 24 : 2);
+}
+
 QHBoxLayout* SoundPanel::addRow() {
     auto* row = new QHBoxLayout;
     row->setSpacing(2);
     // Side by side: the left ones are of what is heard, the right ones of how.
-    grid_->addLayout(row, rows_ / 2, rows_ % 2);
-    ++rows_;
+    sides_[rows_++ % 2]->addLayout(row);
     return row;
 }
 
@@ -261,7 +292,7 @@ void SoundPanel::addField(QHBoxLayout* row, const QString& what, const QString& 
     fields_.push_back({edit, std::move(value)});
     connect(edit, &QLineEdit::editingFinished, this, [this, edit, least, most, set] {
         bool number = false;
-        const QString typed = edit->text().trimmed().replace(QChar(0x2212), QLatin1Char('-'));
+        const QString typed = typedNumber(edit->text().trimmed());
         const double v = typed.toDouble(&number);
         if (!number || v < least || v > most) {
             warning_->setText(tr("\"%1\" is not a number from %2 to %3. Nothing was changed.")

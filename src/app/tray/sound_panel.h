@@ -1,18 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// What a take shall sound like in the end: what becomes of the camera's sound, ears, level, gaps,
-/// claps, edges. Every choice is heard at once, and one sentence says what the file will hold.
+/// What a take shall sound like in the end: what becomes of the camera's sound, channels, level,
+/// gaps, claps, edges. Every choice is heard at once, and one sentence says what the file will
+/// hold.
 #pragma once
 
 #include <QWidget>
+#include <array>
 #include <functional>
 #include <vector>
 
 #include "app/spine/session.h"
 
 class QButtonGroup;
-class QGridLayout;
+class QBoxLayout;
 class QHBoxLayout;
+class QVBoxLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -31,7 +34,12 @@ class SoundPanel : public QWidget {
     /// What the new file will hold, in full.
     [[nodiscard]] QString holds() const;
 
+  protected:
+    bool eventFilter(QObject* of, QEvent* e) override;
+    void showEvent(QShowEvent*) override;
+
   private:
+    void fit(int room);
     using Change = std::function<void(SoundChoice&)>;
     struct Option {
         QString text, tip;
@@ -65,8 +73,9 @@ class SoundPanel : public QWidget {
     Session& session_;
     int take_ = 0;
     Seconds slip_;
-    QGridLayout* grid_;
-    int rows_ = 0;
+    QBoxLayout* columns_;  ///< Beside each other where there is room, else one below the other.
+    std::array<QVBoxLayout*, 2> sides_{};
+    std::size_t rows_ = 0;
     QPushButton *one_, *all_, *asAll_;
     QLabel* warning_;
     ChannelMenu* channels_;
