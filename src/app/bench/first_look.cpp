@@ -22,7 +22,8 @@ constexpr int kWash = 150;                 // of 255: what lies below is still s
 FirstLook::FirstLook(std::vector<Callout> callouts, QWidget* over)
     : QWidget(over), callouts_(std::move(callouts)) {
     setAttribute(Qt::WA_NoSystemBackground);
-    setStyleSheet(QStringLiteral("background: transparent"));
+    setObjectName(QStringLiteral("firstLook"));
+    setStyleSheet(QStringLiteral("#firstLook { background: transparent }"));
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Where to look"));
     QStringList all;

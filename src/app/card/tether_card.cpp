@@ -108,7 +108,7 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
         return b;
     };
     button(Verb::Tether, true);
-    button(Verb::BackToTether, true);
+    button(Verb::BackToTether, false);
     button(Verb::Loosen, false);
     button(Verb::BackToFound, false);
     find_ = button(Verb::FindMatches, true, VerbButton::Unable::Greyed);

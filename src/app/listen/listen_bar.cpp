@@ -149,7 +149,7 @@ void ListenBar::setPlaying(bool playing) {
 }
 
 void ListenBar::setCleanAvailable(bool available) {
-    gauge_->setVisible(available);
+    if (!available) gauge_->clear();
     cleanAvailable_ = available;
     verbs_.refresh();
     const Listen heard = available ? wanted_ : Listen::Camera;

@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QStyle>
+#include <algorithm>
 
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
@@ -15,7 +16,8 @@
 namespace brisk::app {
 namespace {
 constexpr int kStrip = 24;  // below the picture, for its numbers
-}
+constexpr int kSide = 10;   // left and right of them
+}  // namespace
 
 PictureView::PictureView(Verbs& verbs, QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Picture at the playhead"));
@@ -31,9 +33,14 @@ PictureView::PictureView(Verbs& verbs, QWidget* parent) : QWidget(parent) {
 }
 
 void PictureView::resizeEvent(QResizeEvent*) {
+    // Between the two numbers, as wide as there is room.
     const int strip = scaled(kStrip), y = height() - strip;
-    back_->setGeometry(width() / 2 - 2 - scaled(34), y, scaled(34), strip);
-    on_->setGeometry(width() / 2 + 2, y, scaled(34), strip);
+    const QFontMetrics fm(uiFont(13));
+    const int left = kSide + fm.horizontalAdvance(tr("frame %1").arg(99999));
+    const int right = width() - kSide - fm.horizontalAdvance(clockWords(Seconds{0}, 3));
+    const int each = std::clamp((right - left) / 2, 12, scaled(34));
+    back_->setGeometry((left + right) / 2 - each, y, each, strip);
+    on_->setGeometry((left + right) / 2, y, each, strip);
     const QSize large = large_->sizeHint();
     large_->setGeometry(QStyle::alignedRect(layoutDirection(), Qt::AlignTop | Qt::AlignRight, large,
                                             rect().adjusted(4, 4, -4, -4)));
@@ -97,7 +104,7 @@ void PictureView::paintEvent(QPaintEvent*) {
         p.drawText(at, Qt::AlignCenter, tr("frame %1 is on its way").arg(frame_));
     }
     p.setFont(uiFont(13));
-    const QRect bar = rect().adjusted(10, rect().height() - scaled(kStrip), -10, 0);
+    const QRect bar = rect().adjusted(kSide, rect().height() - scaled(kStrip), -kSide, 0);
     p.drawText(bar, Qt::AlignVCenter | Qt::AlignLeft, tr("frame %1").arg(frame_));
     p.drawText(bar, Qt::AlignVCenter | Qt::AlignRight, clockWords(time_, 3));
 }

@@ -4,6 +4,7 @@
 
 #include <QFile>
 #include <QHBoxLayout>
+#include <QImage>
 #include <QLabel>
 #include <QPushButton>
 #include <QTextBlock>
@@ -20,12 +21,17 @@ namespace {
 
 constexpr int kMostWide = 860;  // pixels: longer lines are hard to read
 
-/// Pictures are made as wide as the page.
-void fitPictures(QTextDocument& document, int wide) {
+/// Pictures are made as wide as the page, at the screen's own resolution.
+void fitPictures(QTextDocument& document, int wide, double pixelRatio) {
     for (QTextBlock b = document.begin(); b.isValid(); b = b.next()) {
         for (auto it = b.begin(); !it.atEnd(); ++it) {
             if (!it.fragment().charFormat().isImageFormat()) continue;
             QTextImageFormat format = it.fragment().charFormat().toImageFormat();
+            QImage picture(QStringLiteral(":/guide/") + format.name());
+            picture = picture.scaledToWidth(static_cast<int>(wide * pixelRatio),
+                                            Qt::SmoothTransformation);
+            picture.setDevicePixelRatio(pixelRatio);
+            document.addResource(QTextDocument::ImageResource, QUrl(format.name()), picture);
             format.setWidth(wide);
             QTextCursor at(&document);
             at.setPosition(it.fragment().position());
@@ -34,6 +40,16 @@ void fitPictures(QTextDocument& document, int wide) {
             at.setCharFormat(format);
             break;
         }
+    }
+}
+
+/// Headings stand clear of what is before them.
+void space(QTextDocument& document) {
+    for (QTextBlock b = document.begin(); b.isValid(); b = b.next()) {
+        QTextBlockFormat format = b.blockFormat();
+        format.setTopMargin(format.headingLevel() > 0 ? scaled(18) : 0);
+        format.setBottomMargin(scaled(8));
+        QTextCursor(b).setBlockFormat(format);
     }
 }
 
@@ -71,6 +87,7 @@ void GuidePage::fill() {
     if (!file.open(QIODevice::ReadOnly)) return;
     text_->document()->setDefaultFont(uiFont(14));
     text_->setMarkdown(QString::fromUtf8(file.readAll()));
+    space(*text_->document());
     wide_ = 0;
     resizeEvent(nullptr);
 }
@@ -79,7 +96,7 @@ void GuidePage::resizeEvent(QResizeEvent*) {
     const int wide = std::min(scaled(kMostWide), width() - 64);
     if (wide == wide_ || wide < 100) return;
     wide_ = wide;
-    fitPictures(*text_->document(), wide);
+    fitPictures(*text_->document(), wide, devicePixelRatioF());
     text_->document()->setTextWidth(wide);
     text_->setLineWrapMode(QTextEdit::FixedPixelWidth);
     text_->setLineWrapColumnOrWidth(wide);

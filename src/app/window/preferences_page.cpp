@@ -29,7 +29,7 @@ void addRow(QGridLayout& grid, const QString& name, QWidget* value) {
     const int row = grid.rowCount();
     auto* label = new QLabel(name, value->parentWidget());
     label->setBuddy(value);
-    grid.addWidget(label, row, 0, Qt::AlignTop);
+    grid.addWidget(label, row, 0, Qt::AlignVCenter);
     grid.addWidget(value, row, 1);
 }
 

@@ -44,7 +44,10 @@ AVPixelFormat formatOf(AVCodecContext* context, const AVPixelFormat* offered) {
 
 void offerHardware(AVCodecContext* context) {
     for (int i = 0; const AVCodecHWConfig* c = avcodec_get_hw_config(context->codec, i); ++i) {
-        if ((c->methods & AV_CODEC_HW_CONFIG_METHOD_HW_DEVICE_CTX) == 0) continue;
+        // The others are older ways to the same decoders, and their libraries complain aloud.
+        const bool known =
+            c->device_type == AV_HWDEVICE_TYPE_VAAPI || c->device_type == AV_HWDEVICE_TYPE_CUDA;
+        if (!known || (c->methods & AV_CODEC_HW_CONFIG_METHOD_HW_DEVICE_CTX) == 0) continue;
         AVBufferRef* device = deviceOf(c->device_type);
         if (!device) continue;
         context->hw_device_ctx = av_buffer_ref(device);

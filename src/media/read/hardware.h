@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// Decoding of pictures on the machine's own decoder, where it has one for the format (VA-API,
-/// VDPAU and the like, through libavutil's device contexts). For looking at pictures only: what is
+/// Decoding of pictures on the machine's own decoder, where it has one for the format (VA-API
+/// or CUDA, through libavutil's device contexts). For looking at pictures only: what is
 /// written or compared is decoded in software, which is the same everywhere.
 #pragma once
 
