@@ -4,6 +4,7 @@
 // wishes.
 #include <gtest/gtest.h>
 
+#include <QApplication>
 #include <QDBusConnection>
 #include <QDBusMessage>
 #include <QDBusVirtualObject>
@@ -26,14 +27,18 @@ void firstStart(WindowDriver& w, bool first) {
     w.window.preferences().change([first](app::Preferred& p) { p.shownAround = !first; });
 }
 
-TEST(FirstMinute, TheDemoShootIsOnePressAway) {
-    // Made before: making it takes a while.
+/// Made before: making it takes a while.
+void layDemoReady() {
     const QString own =
         QString::fromUtf8(qgetenv("XDG_DATA_HOME")) + QStringLiteral("/brisk-tether/demo");
     QDir().mkpath(own);
     for (const QString& name : QDir(QStringLiteral(BRISK_DEMO)).entryList(QDir::Files)) {
         QFile::link(QStringLiteral(BRISK_DEMO "/") + name, own + QLatin1Char('/') + name);
     }
+}
+
+TEST(FirstMinute, TheDemoShootIsOnePressAway) {
+    layDemoReady();
     WindowDriver w;
     firstStart(w, true);
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("3  Tether what fits")));
@@ -51,6 +56,46 @@ TEST(FirstMinute, TheDemoShootIsOnePressAway) {
     ASSERT_TRUE(w.waitQuiet());
     EXPECT_FALSE(w.window.findChild<app::FirstLook*>()) << "once";
     EXPECT_TRUE(app::Preferences().now().shownAround) << "and never again";
+}
+
+// From the empty window to the exported file, and not one click.
+TEST(FirstMinute, GoesWithTheKeyboardAlone) {
+    layDemoReady();
+    WindowDriver w;
+    firstStart(w, false);
+    w.window.activateWindow();
+    ASSERT_TRUE(QTest::qWaitForWindowActive(&w.window));
+    const auto key = [&](Qt::Key k, Qt::KeyboardModifiers with = {}) {
+        QTest::keyClick(w.window.windowHandle(), k, with);
+    };
+    const auto tabTo = [&](const QString& text) {
+        for (int i = 0; i < 80; ++i) {
+            const auto* b = qobject_cast<QPushButton*>(QApplication::focusWidget());
+            if (b && b->text() == text && b->isVisible()) return true;
+            key(Qt::Key_Tab);
+            const QWidget* at = QApplication::focusWidget();
+            EXPECT_TRUE(at && at->isVisible()) << "the focus is always seen";
+        }
+        return false;
+    };
+    ASSERT_TRUE(tabTo(QStringLiteral("Try it with the demo shoot")));
+    key(Qt::Key_Return);
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return w.window.session().state().media.size() == 4; }, 60000));
+    ASSERT_TRUE(w.waitQuiet());
+    key(Qt::Key_M, Qt::ControlModifier);
+    ASSERT_TRUE(w.waitQuiet());
+    key(Qt::Key_T);
+    EXPECT_EQ(w.window.session().state().stateOf(w.take()), TetherState::Tethered);
+    key(Qt::Key_E, Qt::ControlModifier);
+    ASSERT_TRUE(w.waitPlanned());
+    ASSERT_TRUE(tabTo(QStringLiteral("Write 1 file")));
+    key(Qt::Key_Return);
+    ASSERT_TRUE(w.waitQuiet());
+    const auto results = w.window.handOver().desk().results();
+    ASSERT_EQ(results.size(), 1u);
+    EXPECT_EQ(results[0].state, FileState::Written) << sentence(results[0].problem);
+    QFile::remove(QString::fromStdString(results[0].path));
 }
 
 TEST(FirstMinute, TheGuideHasItsPicturesWithoutANetwork) {

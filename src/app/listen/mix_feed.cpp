@@ -21,7 +21,7 @@ constexpr std::size_t kPlacesKept = 2000;
 MixFeed::MixFeed(Open open, std::int64_t from, Hearing hearing, Travel travel)
     : shared_(std::make_shared<Shared>()) {
     shared_->hearing = hearing;
-    shared_->travel = std::move(travel);
+    shared_->travel = travel;
     shared_->placed = {{0, Transport::kRate.seconds(from), 0}};
     shared_->next = Transport::kRate.seconds(from);
     thread_ =

@@ -35,7 +35,7 @@ QString sheet(const Colours& p) {
         QPushButton { background: @raised; color: @action; border: 1px solid @hairline;
                       border-radius: 5px; padding: 5px 10px; }
         QPushButton:hover { border-color: @action; }
-        QPushButton:focus { border: 2px solid @action; padding: 4px 9px; }
+        QPushButton:focus { border: 2px solid @action; padding: 4px 9px; outline: none; }
         QPushButton:pressed { background: @hairline; }
         QPushButton:disabled { background: transparent; color: @quiet; }
         QPushButton[primary="true"] { background: @action; color: @actionText; padding: 6px 18px; }

@@ -59,6 +59,7 @@ void ChoiceGroup::move(const QObject* from, int by) {
 }
 
 void ChoiceGroup::paintEvent(QPaintEvent*) {
+    if (row_->isEmpty()) return;  // nothing of it can be chosen now
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.setPen(colours().hairline);

@@ -297,6 +297,7 @@ void MainWindow::openDemo() {
                     files << QString::fromStdString(entry.path().string());
                 }
             }
+            files.sort();
             return [this, files] { takeIn(files); };
         });
 }
@@ -327,6 +328,8 @@ void MainWindow::refresh() {
     bench_->showTake(chosen_);
     map_->choose(chosen_);
     map_->setVisible(!session_.state().media.empty());
+    // Nothing that cannot be seen has the keyboard.
+    list_->setFocusPolicy(session_.state().media.empty() ? Qt::NoFocus : Qt::StrongFocus);
     takes_->setCurrent(chosen_);
     empty_->setHaveRecordings(!session_.state().ids(MediaKind::Recording).empty());
     stage_->setCurrentWidget(page_          ? page_
