@@ -2975,18 +2975,6 @@ Na kartách se nic nemění.</translation>
         <translation>Průvodce</translation>
     </message>
     <message>
-        <source>Keys…</source>
-        <translation>Klávesy…</translation>
-    </message>
-    <message>
-        <source>Back</source>
-        <translation>Zpět</translation>
-    </message>
-    <message>
-        <source>Back to where you were (Esc)</source>
-        <translation>Zpět, kde jste byli (Esc)</translation>
-    </message>
-    <message>
         <source>:/guide/first-shoot.md</source>
         <comment>The guide in this language</comment>
         <translation>:/guide/first-shoot.cs.md</translation>
@@ -3431,14 +3419,6 @@ XXH3-128 %3</translation>
         <translation>Najít klávesu podle toho, co dělá, nebo podle názvu</translation>
     </message>
     <message>
-        <source>Back</source>
-        <translation>Zpět</translation>
-    </message>
-    <message>
-        <source>Back to where you were (Esc)</source>
-        <translation>Zpět, kde jste byli (Esc)</translation>
-    </message>
-    <message>
         <source>Every key of the window</source>
         <translation>Všechny klávesy okna</translation>
     </message>
@@ -3854,18 +3834,6 @@ XXH3-128 %3</translation>
     <message>
         <source>Preferences</source>
         <translation>Předvolby</translation>
-    </message>
-    <message>
-        <source>Keys…</source>
-        <translation>Klávesy…</translation>
-    </message>
-    <message>
-        <source>Back</source>
-        <translation>Zpět</translation>
-    </message>
-    <message>
-        <source>Back to where you were (Esc)</source>
-        <translation>Zpět, kde jste byli (Esc)</translation>
     </message>
     <message>
         <source>Theme</source>
@@ -4528,6 +4496,21 @@ XXH3-128 %3</translation>
     <message>
         <source>worst %1</source>
         <translation>nejhorší %1</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::StagePage</name>
+    <message>
+        <source>Keys…</source>
+        <translation>Klávesy…</translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation>Zpět</translation>
+    </message>
+    <message>
+        <source>Back to where you were (Esc)</source>
+        <translation>Zpět, kde jste byli (Esc)</translation>
     </message>
 </context>
 <context>

@@ -2958,18 +2958,6 @@ Auf den Karten wird nichts geändert.</translation>
         <translation>Anleitung</translation>
     </message>
     <message>
-        <source>Keys…</source>
-        <translation>Tasten…</translation>
-    </message>
-    <message>
-        <source>Back</source>
-        <translation>Zurück</translation>
-    </message>
-    <message>
-        <source>Back to where you were (Esc)</source>
-        <translation>Zurück, wo Sie waren (Esc)</translation>
-    </message>
-    <message>
         <source>:/guide/first-shoot.md</source>
         <comment>The guide in this language</comment>
         <translation>:/guide/first-shoot.de.md</translation>
@@ -3414,14 +3402,6 @@ XXH3-128 %3</translation>
         <translation>Eine Taste finden, danach, was sie tut, oder am Namen</translation>
     </message>
     <message>
-        <source>Back</source>
-        <translation>Zurück</translation>
-    </message>
-    <message>
-        <source>Back to where you were (Esc)</source>
-        <translation>Zurück, wo Sie waren (Esc)</translation>
-    </message>
-    <message>
         <source>Every key of the window</source>
         <translation>Jede Taste des Fensters</translation>
     </message>
@@ -3837,18 +3817,6 @@ XXH3-128 %3</translation>
     <message>
         <source>Preferences</source>
         <translation>Einstellungen</translation>
-    </message>
-    <message>
-        <source>Keys…</source>
-        <translation>Tasten…</translation>
-    </message>
-    <message>
-        <source>Back</source>
-        <translation>Zurück</translation>
-    </message>
-    <message>
-        <source>Back to where you were (Esc)</source>
-        <translation>Zurück, wo Sie waren (Esc)</translation>
     </message>
     <message>
         <source>Theme</source>
@@ -4511,6 +4479,21 @@ XXH3-128 %3</translation>
     <message>
         <source>worst %1</source>
         <translation>schlimmste %1</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::StagePage</name>
+    <message>
+        <source>Keys…</source>
+        <translation>Tasten…</translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation>Zurück</translation>
+    </message>
+    <message>
+        <source>Back to where you were (Esc)</source>
+        <translation>Zurück, wo Sie waren (Esc)</translation>
     </message>
 </context>
 <context>

@@ -3,10 +3,7 @@
 #include "app/window/guide_page.h"
 
 #include <QFile>
-#include <QHBoxLayout>
 #include <QImage>
-#include <QLabel>
-#include <QPushButton>
 #include <QTextBlock>
 #include <QTextBrowser>
 #include <QTextCursor>
@@ -55,29 +52,13 @@ void space(QTextDocument& document) {
 
 }  // namespace
 
-GuidePage::GuidePage(QWidget* parent) : QWidget(parent) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 12, 16, 12);
-    column->setSpacing(8);
-    auto* head = new QHBoxLayout;
-    auto* title = new QLabel(tr("Guide"), this);
-    useFont(title, 16, true);
-    head->addWidget(title);
-    head->addStretch(1);
-    auto* keys = new QPushButton(tr("Keys…"), this);
-    connect(keys, &QPushButton::clicked, this, &GuidePage::keysWanted);
-    head->addWidget(keys);
-    auto* back = new QPushButton(tr("Back"), this);
-    back->setToolTip(tr("Back to where you were (Esc)"));
-    connect(back, &QPushButton::clicked, this, &GuidePage::closed);
-    head->addWidget(back);
-    column->addLayout(head);
+GuidePage::GuidePage(QWidget* parent) : StagePage(tr("Guide"), Keys::Linked, parent) {
     text_ = new QTextBrowser(this);
     text_->setFrameShape(QFrame::NoFrame);
     text_->setAccessibleName(tr("Guide"));
     text_->setSearchPaths({QStringLiteral(":/guide")});
     text_->setOpenLinks(false);
-    column->addWidget(text_, 1);
+    column().addWidget(text_, 1);
     setFocusProxy(text_);
     fill();
 }

@@ -3,20 +3,16 @@
 /// The guide: one page that says how a day's work goes, with pictures, without a network.
 #pragma once
 
-#include <QWidget>
+#include "app/window/stage_page.h"
 
 class QTextBrowser;
 
 namespace brisk::app {
 
-class GuidePage : public QWidget {
+class GuidePage : public StagePage {
     Q_OBJECT
   public:
     explicit GuidePage(QWidget* parent = nullptr);
-
-  signals:
-    void closed();
-    void keysWanted();
 
   protected:
     void resizeEvent(QResizeEvent*) override;

@@ -21,29 +21,14 @@ constexpr int kKeysWide = 220;  // pixels of the keys, after the words
 }  // namespace
 
 KeyPage::KeyPage(const Verbs& verbs, Preferences& preferences, QWidget* parent)
-    : QWidget(parent), verbs_(verbs), preferences_(preferences) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 12, 16, 12);
-    column->setSpacing(8);
-    auto* head = new QHBoxLayout;
-    auto* title = new QLabel(tr("Keys"), this);
-    useFont(title, 16, true);
-    head->addWidget(title);
+    : StagePage(tr("Keys"), Keys::NotLinked, parent), verbs_(verbs), preferences_(preferences) {
     find_ = new QLineEdit(this);
     find_->setPlaceholderText(tr("find what it does, or a key"));
     find_->setAccessibleName(tr("Find a key by what it does, or by its name"));
     find_->setClearButtonEnabled(true);
     mostWidth(find_, 320);
     connect(find_, &QLineEdit::textChanged, this, &KeyPage::filter);
-    head->addSpacing(16);
-    head->addWidget(find_, 1);
-    head->addStretch(1);
-    auto* back = new QPushButton(tr("Back"), this);
-    back->setToolTip(tr("Back to where you were (Esc)"));
-    connect(back, &QPushButton::clicked, this, &KeyPage::closed);
-    head->addWidget(back);
-    column->addLayout(head);
-
+    addToHead(find_);
     tree_ = new QTreeWidget(this);
     tree_->setAccessibleName(tr("Every key of the window"));
     tree_->setColumnCount(2);
@@ -63,8 +48,8 @@ KeyPage::KeyPage(const Verbs& verbs, Preferences& preferences, QWidget* parent)
     connect(tree_, &QTreeWidget::itemActivated, this, [this] {
         if (new_->isEnabled()) new_->setFocus();
     });
-    column->addWidget(tree_, 1);
-    column->addWidget(makeChanging());
+    column().addWidget(tree_, 1);
+    column().addWidget(makeChanging());
     connect(&preferences, &Preferences::changed, this, &KeyPage::fill);
     setFocusProxy(find_);
     fill();

@@ -4,10 +4,9 @@
 /// key, and changed.
 #pragma once
 
-#include <QWidget>
-
 #include "app/spine/preferences.h"
 #include "app/window/key_table.h"
+#include "app/window/stage_page.h"
 
 class QKeySequenceEdit;
 class QLabel;
@@ -18,13 +17,10 @@ class QTreeWidgetItem;
 
 namespace brisk::app {
 
-class KeyPage : public QWidget {
+class KeyPage : public StagePage {
     Q_OBJECT
   public:
     KeyPage(const Verbs& verbs, Preferences& preferences, QWidget* parent = nullptr);
-
-  signals:
-    void closed();
 
   private:
     QWidget* makeChanging();

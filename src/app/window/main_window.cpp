@@ -88,8 +88,7 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     keys_ = new KeyPage(verbs_, preferences_, stage_);
     preferring_ = new PreferencesPage(preferences_, stage_);
     guide_ = new GuidePage(stage_);
-    for (QWidget* page : {static_cast<QWidget*>(keys_), static_cast<QWidget*>(preferring_),
-                          static_cast<QWidget*>(guide_)}) {
+    for (QWidget* page : std::initializer_list<QWidget*>{keys_, preferring_, guide_}) {
         stage_->addWidget(page);
     }
     row->addWidget(stage_, 1);
@@ -113,11 +112,10 @@ void MainWindow::listen() {
         handingOver_ = false;
         refresh();
     });
-    connect(keys_, &KeyPage::closed, this, [this] { showPage(nullptr); });
-    connect(preferring_, &PreferencesPage::closed, this, [this] { showPage(nullptr); });
-    connect(preferring_, &PreferencesPage::keysWanted, this, [this] { showPage(keys_); });
-    connect(guide_, &GuidePage::closed, this, [this] { showPage(nullptr); });
-    connect(guide_, &GuidePage::keysWanted, this, [this] { showPage(keys_); });
+    for (StagePage* page : std::initializer_list<StagePage*>{keys_, preferring_, guide_}) {
+        connect(page, &StagePage::closed, this, [this] { showPage(nullptr); });
+        connect(page, &StagePage::keysWanted, this, [this] { showPage(keys_); });
+    }
     connect(empty_, &EmptyBench::demo, verbs_.action(Verb::DemoShoot), &QAction::trigger);
     connect(empty_, &EmptyBench::guide, verbs_.action(Verb::Guide), &QAction::trigger);
     connect(header_, &HeaderBar::recentChosen, this,

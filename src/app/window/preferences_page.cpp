@@ -43,24 +43,7 @@ QLabel* quietLabel(const QString& text, QWidget* parent) {
 }  // namespace
 
 PreferencesPage::PreferencesPage(Preferences& preferences, QWidget* parent)
-    : QWidget(parent), preferences_(preferences) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 12, 16, 12);
-    column->setSpacing(12);
-    auto* head = new QHBoxLayout;
-    auto* title = new QLabel(tr("Preferences"), this);
-    useFont(title, 16, true);
-    head->addWidget(title);
-    head->addStretch(1);
-    auto* keys = new QPushButton(tr("Keys…"), this);
-    connect(keys, &QPushButton::clicked, this, &PreferencesPage::keysWanted);
-    head->addWidget(keys);
-    auto* back = new QPushButton(tr("Back"), this);
-    back->setToolTip(tr("Back to where you were (Esc)"));
-    connect(back, &QPushButton::clicked, this, &PreferencesPage::closed);
-    head->addWidget(back);
-    column->addLayout(head);
-
+    : StagePage(tr("Preferences"), Keys::Linked, parent), preferences_(preferences) {
     auto* area = new QScrollArea(this);
     area->setFrameShape(QFrame::NoFrame);
     area->setWidgetResizable(true);
@@ -77,7 +60,7 @@ PreferencesPage::PreferencesPage(Preferences& preferences, QWidget* parent)
     addReading(*grid);
     grid->setRowStretch(grid->rowCount(), 1);
     area->setWidget(inside);
-    column->addWidget(area, 1);
+    column().addWidget(area, 1);
     connect(&preferences, &Preferences::changed, this, &PreferencesPage::refresh);
     refresh();
 }

@@ -3,25 +3,21 @@
 /// The page of preferences: few, each in force as soon as it is chosen.
 #pragma once
 
-#include <QWidget>
 #include <functional>
 #include <vector>
 
 #include "app/spine/preferences.h"
+#include "app/window/stage_page.h"
 
 class QComboBox;
 class QGridLayout;
 
 namespace brisk::app {
 
-class PreferencesPage : public QWidget {
+class PreferencesPage : public StagePage {
     Q_OBJECT
   public:
     explicit PreferencesPage(Preferences& preferences, QWidget* parent = nullptr);
-
-  signals:
-    void closed();
-    void keysWanted();
 
   private:
     void addLooks(QGridLayout& grid);
