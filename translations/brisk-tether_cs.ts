@@ -1846,6 +1846,14 @@
         <source>{text}</source>
         <translation>{text}</translation>
     </message>
+    <message>
+        <source>Placed with both starts together; nothing was measured. Listen to it.</source>
+        <translation>Umístěno s oběma začátky k sobě; nic se neměřilo. Poslechněte si to.</translation>
+    </message>
+    <message>
+        <source>Placed with both ends together; nothing was measured. Listen to it.</source>
+        <translation>Umístěno s oběma konci k sobě; nic se neměřilo. Poslechněte si to.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -2749,6 +2757,30 @@
         <source>Back to the take; what is being written goes on</source>
         <translation>Zpět k záběru; zápis pokračuje</translation>
     </message>
+    <message>
+        <source>By the time stamps</source>
+        <translation>Podle časových značek</translation>
+    </message>
+    <message>
+        <source>Lay the take where the time stamps of the two files have it</source>
+        <translation>Položit záběr tam, kde ho mají časové značky obou souborů</translation>
+    </message>
+    <message>
+        <source>Both starts together</source>
+        <translation>Oba začátky k sobě</translation>
+    </message>
+    <message>
+        <source>Lay the take so that it begins with the recording</source>
+        <translation>Položit záběr tak, aby začínal s nahrávkou</translation>
+    </message>
+    <message>
+        <source>Both ends together</source>
+        <translation>Oba konce k sobě</translation>
+    </message>
+    <message>
+        <source>Lay the take so that it ends with the recording</source>
+        <translation>Položit záběr tak, aby končil s nahrávkou</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -3512,6 +3544,13 @@ XXH3-128 %3</translation>
     <message>
         <source>No sound device was found. Everything plays, unheard, on a simulated clock.</source>
         <translation>Nenašlo se zvukové zařízení. Vše běží, neslyšně, podle simulovaných hodin.</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::LooseWays</name>
+    <message>
+        <source>Without a search: lay it where it may belong, then move it and listen.</source>
+        <translation>Bez hledání: položte ho tam, kam by mohl patřit, pak ho posouvejte a poslouchejte.</translation>
     </message>
 </context>
 <context>

@@ -1829,6 +1829,14 @@
         <source>{text}</source>
         <translation>{text}</translation>
     </message>
+    <message>
+        <source>Placed with both starts together; nothing was measured. Listen to it.</source>
+        <translation>Mit beiden Anfängen zusammen gelegt; nichts wurde gemessen. Hören Sie hin.</translation>
+    </message>
+    <message>
+        <source>Placed with both ends together; nothing was measured. Listen to it.</source>
+        <translation>Mit beiden Enden zusammen gelegt; nichts wurde gemessen. Hören Sie hin.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -2732,6 +2740,30 @@
         <source>Back to the take; what is being written goes on</source>
         <translation>Zurück zum Take; was geschrieben wird, läuft weiter</translation>
     </message>
+    <message>
+        <source>By the time stamps</source>
+        <translation>Nach den Zeitstempeln</translation>
+    </message>
+    <message>
+        <source>Lay the take where the time stamps of the two files have it</source>
+        <translation>Den Take dahin legen, wo ihn die Zeitstempel der beiden Dateien haben</translation>
+    </message>
+    <message>
+        <source>Both starts together</source>
+        <translation>Beide Anfänge zusammen</translation>
+    </message>
+    <message>
+        <source>Lay the take so that it begins with the recording</source>
+        <translation>Den Take so legen, dass er mit der Aufnahme beginnt</translation>
+    </message>
+    <message>
+        <source>Both ends together</source>
+        <translation>Beide Enden zusammen</translation>
+    </message>
+    <message>
+        <source>Lay the take so that it ends with the recording</source>
+        <translation>Den Take so legen, dass er mit der Aufnahme endet</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -3495,6 +3527,13 @@ XXH3-128 %3</translation>
     <message>
         <source>No sound device was found. Everything plays, unheard, on a simulated clock.</source>
         <translation>Es wurde kein Tongerät gefunden. Alles läuft, ungehört, nach einer simulierten Uhr.</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::LooseWays</name>
+    <message>
+        <source>Without a search: lay it where it may belong, then move it and listen.</source>
+        <translation>Ohne Suche: legen Sie ihn dahin, wo er hingehören mag, dann verschieben Sie ihn und hören hin.</translation>
     </message>
 </context>
 <context>

@@ -63,6 +63,9 @@ constexpr Phrase kPhrases[] = {
     {"stamps-alone",
      PHRASE("Placed by {stamps} alone, to a picture frame at best; the sound does not decide. "
             "Listen to it.")},
+    {"laid-by-starts",
+     PHRASE("Placed with both starts together; nothing was measured. Listen to it.")},
+    {"laid-by-ends", PHRASE("Placed with both ends together; nothing was measured. Listen to it.")},
     // What several files say together (align/assemble, day).
     {"fits-two-recordings",
      PHRASE("It fits {other} as well as {recording}, and one recorder made both at different "

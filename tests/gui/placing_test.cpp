@@ -293,5 +293,25 @@ TEST_F(Placing, ALockedTakeOffersNoWayToMoveIt) {
     EXPECT_FALSE(w.press(QStringLiteral("Clean sound one frame later")));
 }
 
+// Without a search: by the ends, said so, unconfirmed, moved on from there, and undone.
+TEST_F(Placing, ATakeIsLaidWithoutASearch) {
+    ASSERT_TRUE(w.press(QStringLiteral("Both ends together")));
+    const auto tether = [&] { return w.window.session().state().tetherOf(w.take()); };
+    ASSERT_TRUE(tether());
+    EXPECT_NEAR(tether()->line.offset.value, 20, 0.1);
+    EXPECT_EQ(w.window.session().state().stateOf(w.take()), TetherState::NeedsAnEar);
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("Placed with both ends together")));
+    EXPECT_FALSE(w.button(QStringLiteral("Both starts together"))) << "it has a place";
+    w.window.bench().openStep(app::Step::Place);
+    QTest::keyClick(&w.seam(), Qt::Key_H);
+    EXPECT_NEAR(tether()->line.offset.value, 20 - 0.04, 0.1);
+    w.press(QStringLiteral("Undo"));
+    w.press(QStringLiteral("Undo"));
+    EXPECT_FALSE(tether());
+    EXPECT_TRUE(w.button(QStringLiteral("Both starts together")));
+    EXPECT_EQ(w.button(QStringLiteral("By the time stamps"))->isEnabled(),
+              w.window.verbs().whyNot(app::Verb::LayByStamps).empty());
+}
+
 }  // namespace
 }  // namespace brisk

@@ -2,7 +2,10 @@
 // What a shoot of many takes costs in the real window: gathering, matching, and moving about in the
 // list and the day map.
 //
-//     brisk-tether-shoot-bench FOLDER [TAKES] [RECORDINGS]
+//     brisk-tether-shoot-bench FOLDER [TAKES] [RECORDINGS] [laid]
+//
+// With "laid" takes are laid where their stamps have them instead of being matched: a minute
+// instead of many, for what moving about costs.
 #include <sys/resource.h>
 
 #include <QApplication>
@@ -115,7 +118,23 @@ int main(int argc, char** argv) {
     std::printf("%d takes and %d recordings: looked at and read in %.1f s", takes, recordings,
                 1e-3 * static_cast<double>(clock.elapsed()));
     clock.start();
-    w.session().findMatches();
+    if (args.value(4) == QLatin1String("laid")) {
+        const auto on = w.session().state().ids(MediaKind::Recording);
+        std::vector<Tether> laid;
+        for (const int take : w.session().state().ids(MediaKind::Take)) {
+            Tether t;
+            t.take = take;
+            t.recording = on[laid.size() * on.size() / static_cast<std::size_t>(takes)];
+            t.line.offset = t.found.line.offset =
+                Seconds{static_cast<double>(laid.size() % 40) * 6};
+            t.found.status = MatchStatus::Matched;
+            t.found.overlap = {{0}, {kTakeSeconds}};
+            laid.push_back(t);
+        }
+        w.session().apply(commands::takeMatches(laid));
+    } else {
+        w.session().findMatches();
+    }
     settle(w);
     rusage use{};
     getrusage(RUSAGE_SELF, &use);

@@ -21,6 +21,7 @@
 #include "app/spine/words.h"
 #include "app/style/sizes.h"
 #include "app/tray/cut_tools.h"
+#include "app/tray/loose_ways.h"
 #include "app/tray/place_bar.h"
 #include "app/tray/sound_panel.h"
 #include "app/tray/trim_page.h"
@@ -140,6 +141,8 @@ void Bench::layTray(Verbs& verbs) {
     sides->setSpacing(16);
     auto* left = new QVBoxLayout;
     left->setSpacing(2);
+    loose_ = new LooseWays(session_, verbs, placing);
+    left->addWidget(loose_);
     place_ = new PlaceBar(session_, verbs, placing);
     distance_ = new DistanceRow(session_, verbs, placing);
     left->addWidget(place_);
@@ -265,6 +268,7 @@ void Bench::showTake(int take) {
     microphone_->showTake(take);
     sound_->showTake(take);
     seam_->showTake(take);
+    loose_->showTake(take);
     place_->showTake(take);
     curve_->showTake(take);
     spots_->showTake(take);

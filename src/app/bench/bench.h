@@ -26,6 +26,7 @@ class DistanceRow;
 class MicrophoneRow;
 class SoundPanel;
 class ListenBar;
+class LooseWays;
 class MatchCurveView;
 class PictureView;
 class PlaceBar;
@@ -101,6 +102,7 @@ class Bench : public QWidget {
     Filmstrip* strip_;
     SeamView* seam_;
     FrameTip* tip_;
+    LooseWays* loose_;
     PlaceBar* place_;
     SpotChecks* spots_;
     SlipLine* slips_;

@@ -5,13 +5,13 @@
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QHBoxLayout>
-#include <QMenu>
 #include <QPainter>
 #include <QScrollArea>
 #include <QStyle>
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/spine/choose_recording.h"
 #include "app/spine/state_words.h"
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
@@ -69,9 +69,10 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
     title_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     stateWords_ = new QLabel(this);
     stateWords_->setProperty("quiet", true);
-    stateWords_->setWordWrap(true);
+    // A long name gives way, not what is said of it.
     head->addWidget(title_, 0);
-    head->addWidget(stateWords_, 1);
+    head->addWidget(stateWords_, 0);
+    head->addStretch(1);
     column->addLayout(head);
 
     // Sentences wrap and are never cut off; where there are many they scroll.
@@ -302,18 +303,7 @@ void TetherCard::refresh() {
 }
 
 void TetherCard::layOn() {
-    const auto recordings = session_.state().ids(MediaKind::Recording);
-    if (recordings.size() == 1) {
-        session_.layOn(take_, recordings.front());
-        return;
-    }
-    QMenu menu(this);
-    for (const int id : recordings) {
-        const MediaItem* item = session_.state().item(id);
-        menu.addAction(QFileInfo(q(item->path)).fileName(), this,
-                       [this, id] { session_.layOn(take_, id); });
-    }
-    menu.exec(layOn_->mapToGlobal(QPoint(0, layOn_->height())));
+    chooseRecording(session_, layOn_, [this](int recording) { session_.layOn(take_, recording); });
 }
 
 void TetherCard::paintEvent(QPaintEvent*) {

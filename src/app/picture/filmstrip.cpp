@@ -11,10 +11,11 @@ namespace brisk::app {
 namespace {
 constexpr int kHeight = 60;
 constexpr int kThumbWidth = 104;
+constexpr int kMostPixels = 2;     // of a screen, for one of ours
 constexpr double kExactBelow = 2;  // seconds from one to the next
 }  // namespace
 
-Filmstrip::Filmstrip(QWidget* parent) : QWidget(parent), source_(kThumbWidth) {
+Filmstrip::Filmstrip(QWidget* parent) : QWidget(parent), source_(kMostPixels * kThumbWidth) {
     fixHeight(this, kHeight);
     setAccessibleName(tr("Filmstrip"));
     connect(&source_, &ThumbSource::ready, this, qOverload<>(&QWidget::update));

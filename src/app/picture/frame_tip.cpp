@@ -21,7 +21,7 @@ int captionHeight() {
 }
 }  // namespace
 
-FrameTip::FrameTip(QWidget* parent) : QWidget(parent), source_(kWidth) {
+FrameTip::FrameTip(QWidget* parent) : QWidget(parent), source_(2 * kWidth) {
     setAttribute(Qt::WA_TransparentForMouseEvents);
     setAccessibleName(tr("Picture under the pointer"));
     rest_.setSingleShot(true);

@@ -124,6 +124,13 @@ void Session::layOn(int take, int recording) {
     apply(commands::layOn(state(), take, recording, offset));
 }
 
+std::optional<Command> Session::layWay(int take, int recording, PlaceWay way) const {
+    const MediaFacts* t = library_.facts(take);
+    const MediaFacts* r = library_.facts(recording);
+    if (!t || !r || !t->scan || !r->scan) return std::nullopt;
+    return layBy(way, state(), take, recording, *t->scan, *r->scan);
+}
+
 void Session::hear(int take, int recording) {
     const MediaFacts* chosen = library_.facts(recording);
     if (!chosen) return;

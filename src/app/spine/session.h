@@ -20,6 +20,7 @@
 #include "app/spine/open_shoot.h"
 #include "app/spine/work_queue.h"
 #include "day/place_offers.h"
+#include "day/place_ways.h"
 #include "day/take_view.h"
 #include "export/handed_take.h"
 #include "export/video_export.h"
@@ -87,6 +88,8 @@ class Session : public QObject {
     void measurePeaks(const std::vector<int>& takes);
     /// Lays a loose take on a recording, where the stamps have it or at its start.
     void layOn(int take, int recording);
+    /// Lays it another way; nothing where that way leads nowhere, or a file is not read.
+    [[nodiscard]] std::optional<Command> layWay(int take, int recording, PlaceWay way) const;
     /// The take is heard by the microphone that this recording is of; others are kept beside it.
     void hear(int take, int recording);
     /// Puts a mark at a time of the file; unless `exactly`, it settles on the nearest onset and

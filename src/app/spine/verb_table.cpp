@@ -165,6 +165,12 @@ const std::vector<VerbWords>& verbTable() {
         {Verb::LayByHand, "lay-by-hand", VERB_TEXT("Place it by hand"),
          VERB_TEXT("Lay the take on a recording and move it there"), {}, F::Placing, ""},
 
+        {Verb::LayByStamps, "lay-by-stamps", VERB_TEXT("By the time stamps"),
+         VERB_TEXT("Lay the take where the time stamps of the two files have it"), {}, F::Placing, ""},
+        {Verb::LayByStarts, "lay-by-starts", VERB_TEXT("Both starts together"),
+         VERB_TEXT("Lay the take so that it begins with the recording"), {}, F::Placing, ""},
+        {Verb::LayByEnds, "lay-by-ends", VERB_TEXT("Both ends together"),
+         VERB_TEXT("Lay the take so that it ends with the recording"), {}, F::Placing, ""},
         {Verb::CopyFigures, "copy-figures", VERB_TEXT("Copy figures"),
          VERB_TEXT("All that the card says, as text"), {key(ctrl, Qt::Key_C)}, F::Placing,
          VERB_TEXT("copy what the card says")},
