@@ -162,7 +162,7 @@ int main(int argc, char** argv) {
     const auto ids = w.session().state().ids(MediaKind::Take);
     measure("open a take", 40,
             [&](int i) { w.choose(ids[static_cast<std::size_t>(i * 7) % ids.size()]); });
-    measure("nudge a take", 40, [&](int) {
+    measure("nudge a take", 100, [&](int) {
         w.session().apply(
             commands::moveClean(w.session().state(), w.bench().take(), milliseconds(1)));
     });

@@ -30,7 +30,8 @@ constexpr int kShelfBoxWide = 62;
 constexpr int kRowHigh = 30, kLaneHigh = 24, kBoxHigh = 20;
 constexpr int kMaxNameLength = 240;  // pixels
 constexpr int kSlideMs = 260;
-constexpr double kMinBox = 5;  // pixels: a short take in a long day can still be pointed at
+constexpr double kRoundedFrom = 14;  // pixels
+constexpr double kMinBox = 5;        // pixels: a short take in a long day can still be pointed at
 
 QString nameOf(const Session& s, int id) {
     const MediaItem* m = s.state().item(id);
@@ -282,7 +283,12 @@ void DayMap::paintTake(QPainter& p, int take, QRectF box, TimeRange day,
     const QRectF r = box.adjusted(0.5, 0.5, -0.5, -0.5);
     p.setPen(QPen(chosen ? c.ink : c.hairline, 1));
     p.setBrush(chosen ? c.raised : c.paper);
-    p.drawRoundedRect(r, 3, 3);
+    // Of a small one no corner is seen.
+    if (r.width() < kRoundedFrom) {
+        p.drawRect(r);
+    } else {
+        p.drawRoundedRect(r, 3, 3);
+    }
     // What has clean sound is filled; the rest stays hollow.
     for (const TimeRange& part : covered) {
         const double scale = r.width() / day.length().value;

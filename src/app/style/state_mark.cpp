@@ -2,13 +2,16 @@
 #include "app/style/state_mark.h"
 
 #include <QPainterPath>
+#include <QPixmap>
+#include <QPixmapCache>
 #include <cmath>
 
 #include "app/style/colours.h"
 
 namespace brisk::app {
+namespace {
 
-void drawStateMark(QPainter& painter, QRectF square, TetherState state) {
+void drawAnew(QPainter& painter, QRectF square, TetherState state) {
     const Colours& p = colours();
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
@@ -55,6 +58,35 @@ void drawStateMark(QPainter& painter, QRectF square, TetherState state) {
             break;
     }
     painter.restore();
+}
+
+/// Drawn once for each state, size and theme: a day map has hundreds of them.
+QPixmap markOf(TetherState state, QSize size, double pixelRatio) {
+    const QString key = QStringLiteral("state-mark-%1-%2x%3@%4-%5")
+                            .arg(static_cast<int>(state))
+                            .arg(size.width())
+                            .arg(size.height())
+                            .arg(pixelRatio)
+                            .arg(static_cast<int>(theme()));
+    QPixmap mark;
+    if (QPixmapCache::find(key, &mark)) return mark;
+    mark = QPixmap(size * pixelRatio);
+    mark.setDevicePixelRatio(pixelRatio);
+    mark.fill(Qt::transparent);
+    QPainter p(&mark);
+    drawAnew(p, QRectF(QPointF(0, 0), QSizeF(size)), state);
+    p.end();
+    QPixmapCache::insert(key, mark);
+    return mark;
+}
+
+}  // namespace
+
+void drawStateMark(QPainter& painter, QRectF square, TetherState state) {
+    const QSize size = square.size().toSize();
+    if (size.isEmpty()) return;
+    painter.drawPixmap(square.topLeft(),
+                       markOf(state, size, painter.device()->devicePixelRatioF()));
 }
 
 }  // namespace brisk::app
