@@ -13,6 +13,19 @@ QString said(const char* text) {
     return QCoreApplication::translate("brisk::app", text);
 }
 
+// After every change each verb is asked anew. What takes long of that is kept with its action: its
+// keys in words, and that its tip says nothing but what it always says.
+constexpr const char* kKeysText = "keysText";
+constexpr const char* kPlainTip = "plainTip";
+
+void giveKeys(QAction& action, const QList<QKeySequence>& keys) {
+    QStringList texts;
+    for (const QKeySequence& k : keys) texts << k.toString(QKeySequence::NativeText);
+    action.setShortcuts(keys);
+    action.setProperty(kKeysText, texts.join(QStringLiteral(", ")));
+    action.setProperty(kPlainTip, false);
+}
+
 }  // namespace
 
 const VerbWords& wordsOf(Verb v) {
@@ -26,7 +39,7 @@ Verbs::Verbs(QObject* parent) : QObject(parent), all_(static_cast<std::size_t>(V
         t.words = &w;
         t.action = new QAction(said(w.text), this);
         t.action->setObjectName(QLatin1String(w.id));
-        t.action->setShortcuts(QList<QKeySequence>(w.keys.begin(), w.keys.end()));
+        giveKeys(*t.action, QList<QKeySequence>(w.keys.begin(), w.keys.end()));
         t.action->setCheckable(w.kind == VerbWords::Toggle);
         t.action->setAutoRepeat(w.kind == VerbWords::Repeats);
         show(t);
@@ -65,17 +78,13 @@ void Verbs::setDetail(Verb v, const Fact& detail) {
 }
 
 QString Verbs::keysOf(Verb v) const {
-    QStringList keys;
-    for (const QKeySequence& k : of(v).action->shortcuts()) {
-        keys << k.toString(QKeySequence::NativeText);
-    }
-    return keys.join(QStringLiteral(", "));
+    return of(v).action->property(kKeysText).toString();
 }
 
 void Verbs::setKeys(const QMap<QString, QList<QKeySequence>>& chosen) {
     for (const Taught& t : all_) {
         const QList<QKeySequence> plain(t.words->keys.begin(), t.words->keys.end());
-        t.action->setShortcuts(chosen.value(QLatin1String(t.words->id), plain));
+        giveKeys(*t.action, chosen.value(QLatin1String(t.words->id), plain));
         show(t);
     }
 }
@@ -87,12 +96,15 @@ void Verbs::refresh() {
 void Verbs::show(const Taught& t) {
     const Fact why = t.whyNot ? t.whyNot() : Fact{};
     t.action->setEnabled(why.empty());
+    const bool plain = why.empty() && t.detail.empty();
+    if (plain && t.action->property(kPlainTip).toBool()) return;
     const QString keys = keysOf(t.words->verb);
     QString tip = said(t.words->tip);
     if (!t.detail.empty()) tip += QStringLiteral(": ") + inWords(t.detail);
     if (!keys.isEmpty()) tip += QStringLiteral(" (%1)").arg(keys);
     if (!why.empty()) tip += QLatin1Char('\n') + inWords(why);
     t.action->setToolTip(tip);
+    t.action->setProperty(kPlainTip, plain);
 }
 
 }  // namespace brisk::app
