@@ -8,7 +8,8 @@
 
 namespace brisk::app {
 
-void chooseRecording(const Session& session, QWidget* below, std::function<void(int)> chosen) {
+void chooseRecording(const Session& session, QWidget* below,
+                     const std::function<void(int)>& chosen) {
     const auto recordings = session.state().ids(MediaKind::Recording);
     if (recordings.size() == 1) return chosen(recordings.front());
     auto* menu = new QMenu(below);

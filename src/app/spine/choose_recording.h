@@ -12,6 +12,7 @@ namespace brisk::app {
 class Session;
 
 /// \param below  where the menu opens.
-void chooseRecording(const Session& session, QWidget* below, std::function<void(int)> chosen);
+void chooseRecording(const Session& session, QWidget* below,
+                     const std::function<void(int)>& chosen);
 
 }  // namespace brisk::app

@@ -46,7 +46,7 @@ void LooseWays::refresh() {
 }
 
 Fact LooseWays::whyNot(PlaceWay way) const {
-    const Fact why = whyNotLayByHand(session_.view(take_));
+    Fact why = whyNotLayByHand(session_.view(take_));
     if (!why.empty() || way != PlaceWay::Stamps) return why;
     // With several recordings it is seen once one is chosen.
     const auto recordings = session_.state().ids(MediaKind::Recording);
