@@ -12,7 +12,6 @@
 #include <QVBoxLayout>
 #include <cmath>
 
-#include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/style/sizes.h"
 

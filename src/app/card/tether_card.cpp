@@ -15,7 +15,6 @@
 #include "app/spine/state_words.h"
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
-#include "app/style/app_style.h"
 #include "app/style/elided_label.h"
 #include "app/style/sizes.h"
 #include "app/style/state_mark.h"

@@ -11,7 +11,6 @@
 #include "app/list/file_verbs.h"
 #include "app/list/media_row_delegate.h"
 #include "app/spine/verb_button.h"
-#include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/sizes.h"
 

@@ -13,7 +13,6 @@
 #include "align/decide/fit_verdict.h"
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
-#include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/elided_label.h"
 #include "app/style/sizes.h"

@@ -4,7 +4,6 @@
 #include <QHBoxLayout>
 
 #include "app/spine/verb_button.h"
-#include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/sizes.h"
 

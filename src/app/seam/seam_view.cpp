@@ -11,7 +11,6 @@
 #include <cmath>
 
 #include "app/spine/words.h"
-#include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/style/sizes.h"
 #include "core/time_text.h"

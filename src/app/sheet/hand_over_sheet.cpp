@@ -18,7 +18,6 @@
 #include "app/sheet/hand_over_row.h"
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
-#include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/flow_layout.h"
 #include "app/style/sizes.h"

@@ -4,7 +4,6 @@
 #include <QMenu>
 #include <algorithm>
 
-#include "app/style/app_style.h"
 #include "app/style/sizes.h"
 #include "render/routing.h"
 

@@ -9,7 +9,6 @@
 
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
-#include "app/style/app_style.h"
 #include "app/style/sizes.h"
 #include "core/time_text.h"
 #include "day/permissions.h"

@@ -13,7 +13,6 @@
 #include <cmath>
 
 #include "app/spine/words.h"
-#include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/sizes.h"
 #include "app/tray/channel_menu.h"

@@ -9,7 +9,6 @@
 #include <QStackedWidget>
 
 #include "app/spine/verb_button.h"
-#include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/colours.h"
 #include "app/style/sizes.h"

@@ -11,7 +11,6 @@
 
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
-#include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/style/elided_label.h"
 #include "app/style/sizes.h"
@@ -35,10 +34,7 @@ HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     name_->setObjectName(QStringLiteral("shootName"));
     menu_ = new QMenu(name_);
     const auto entries = [&](std::initializer_list<Verb> all) {
-        for (const Verb v : all) {
-            menu_->addAction(verbs.action(v));
-            addAction(verbs.action(v));  // its keys, with the menu closed
-        }
+        for (const Verb v : all) menu_->addAction(verbs.action(v));
     };
     entries({Verb::NewShoot, Verb::Open});
     recent_ = menu_->addMenu(tr("Open recent"));

@@ -47,6 +47,11 @@ namespace {
 constexpr int kListWidth = 252;
 constexpr std::uint64_t kDemoSeed = 7;
 const QString kShootFilter = QStringLiteral("Brisk Tether shoot (*.brisk)");
+
+Fact whyNoFiles(const Session& session) {
+    return session.state().media.empty() ? Fact{"no-files-yet"} : Fact{};
+}
+
 }  // namespace
 
 MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
@@ -152,9 +157,7 @@ void MainWindow::teach() {
             QPoint(header_->shootMenu().parentWidget()->x(), header_->height())));
     });
     verbs_.teach(Verb::Open, [this] { openByDialog(); });
-    const auto noFiles = [this] {
-        return session_.state().media.empty() ? Fact{"no-files-yet"} : Fact{};
-    };
+    const auto noFiles = [this] { return whyNoFiles(session_); };
     verbs_.teach(
         Verb::Save,
         [this, &shoot] { shoot.path().isEmpty() ? saveByDialog() : shoot.save(shoot.path()); },
@@ -183,15 +186,15 @@ void MainWindow::teachShoot() {
     for (const VerbWords& w : verbTable()) {
         if (w.family == VerbFamily::Shoot) addAction(verbs_.action(w.verb));
     }
+    const auto noFiles = [this] { return whyNoFiles(session_); };
     verbs_.teach(
         Verb::NewShoot,
         [this] {
             if (mayLeaveWork()) session_.document().beginAnew();
         },
-        [this] { return session_.state().media.empty() ? Fact{"no-files-yet"} : Fact{}; });
+        noFiles);
     verbs_.teach(
-        Verb::SaveAs, [this] { saveByDialog(); },
-        [this] { return session_.state().media.empty() ? Fact{"no-files-yet"} : Fact{}; });
+        Verb::SaveAs, [this] { saveByDialog(); }, noFiles);
     verbs_.teach(
         Verb::DemoShoot, [this] { openDemo(); },
         [this] { return session_.state().media.empty() ? Fact{} : Fact{"shoot-not-empty"}; });

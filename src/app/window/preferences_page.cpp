@@ -14,7 +14,6 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
-#include "app/style/app_style.h"
 #include "app/style/choice_group.h"
 #include "app/style/sizes.h"
 #include "features/scan_cache.h"
