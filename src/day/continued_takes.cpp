@@ -5,7 +5,7 @@
 #include <optional>
 
 #include "align/nominate/stamp_place.h"
-#include "day/shot_order.h"
+#include "shoot/tethers_by_take.h"
 
 namespace brisk {
 namespace {
@@ -14,10 +14,10 @@ constexpr double kStampDoubt = 1.0;  // seconds: creation times are whole ones
 constexpr double kHalfAFrame = 0.5;
 
 /// Whether the places of both on one recording meet; nothing where they do not lie on one.
-std::optional<bool> placesMeet(const ShootState& s, int before, int after, Seconds length,
+std::optional<bool> placesMeet(const TethersByTake& s, int before, int after, Seconds length,
                                double frame) {
-    for (const Tether* a : s.tethersOf(before)) {
-        for (const Tether* b : s.tethersOf(after)) {
+    for (const Tether* a : s.of(before)) {
+        for (const Tether* b : s.of(after)) {
             if (a->recording != b->recording || a->state() == TetherState::Loose ||
                 b->state() == TetherState::Loose) {
                 continue;
@@ -37,9 +37,9 @@ bool stampsMeet(const MediaInfo& before, const MediaInfo& after, Seconds length)
 
 }  // namespace
 
-std::vector<ContinuedTake> continuedTakes(const ShootState& state,
+std::vector<ContinuedTake> continuedTakes(const ShootState& state, const std::vector<Shot>& all,
                                           const std::function<DayFacts(int)>& factsOf) {
-    const std::vector<Shot> all = shotOrder(state, factsOf);
+    const TethersByTake tethers(state);
     std::vector<ContinuedTake> out;
     for (std::size_t i = 0; i + 1 < all.size(); ++i) {
         const Shot& a = all[i];
@@ -48,7 +48,7 @@ std::vector<ContinuedTake> continuedTakes(const ShootState& state,
         const DayFacts before = factsOf(a.take), after = factsOf(b.take);
         if (!before.info || !after.info || !before.info->video) continue;
         const double frame = 1 / before.info->video->rate.value();
-        const auto meet = placesMeet(state, a.take, b.take, before.length, frame);
+        const auto meet = placesMeet(tethers, a.take, b.take, before.length, frame);
         if (meet ? *meet : stampsMeet(*before.info, *after.info, before.length)) {
             out.push_back({a.take, b.take, before.length, meet.has_value()});
         }

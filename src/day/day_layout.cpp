@@ -3,10 +3,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <filesystem>
 #include <map>
 
 #include "align/nominate/stamp_place.h"
+#include "shoot/tethers_by_take.h"
 
 namespace brisk {
 namespace {
@@ -82,10 +82,10 @@ std::optional<double> besideAnother(const ShootState& state, int recording,
 }
 
 /// What of a take is covered by what is heard in it, on the day's time.
-std::vector<TimeRange> coveredOf(const ShootState& state, int take, TimeRange day,
+std::vector<TimeRange> coveredOf(const std::vector<const Tether*>& tethers, TimeRange day,
                                  const std::function<DayFacts(int)>& factsOf) {
     std::vector<TimeRange> out;
-    for (const Tether* t : state.tethersOf(take)) {
+    for (const Tether* t : tethers) {
         if (t->beside || t->state() == TetherState::Loose) continue;
         const Seconds length = factsOf(t->recording).length;
         const TimeRange reach{day.start + t->line.toTake({0}), day.start + t->line.toTake(length)};
@@ -129,17 +129,23 @@ std::string cameraOf(const MediaItem& item, const MediaInfo* info) {
     if (!info || !info->video) return "camera";
     const VideoFacts& v = *info->video;
     // As it came from the card: nothing of this changes from take to take.
-    return std::filesystem::path(item.path).parent_path().string() + " " + info->container + " " +
-           v.codec + " " + std::to_string(v.width) + " x " + std::to_string(v.height);
+    // Asked for every take at every change: no std::filesystem, which takes paths apart for long.
+    const auto slash = item.path.rfind('/');
+    const std::string folder = slash == std::string::npos ? "" : item.path.substr(0, slash);
+    return folder + " " + info->container + " " + v.codec + " " + std::to_string(v.width) + " x " +
+           std::to_string(v.height);
 }
 
 DayLayout layOutDay(const ShootState& state, const std::function<DayFacts(int)>& factsOf) {
     DayLayout day;
     layRibbons(day, state, state.ids(MediaKind::Recording), factsOf);
+    const TethersByTake tethers(state);
     std::map<std::string, std::vector<DayTake>> byCamera;
     std::vector<std::string> order;
-    for (const int id : state.ids(MediaKind::Take)) {
-        const Tether* t = state.tetherOf(id);
+    for (const MediaItem& item : state.media) {
+        if (item.role != MediaKind::Take) continue;
+        const int id = item.id;
+        const Tether* t = tethers.first(id);
         const bool placed = t && t->state() != TetherState::Loose;
         const auto ribbon =
             std::find_if(day.ribbons.begin(), day.ribbons.end(),
@@ -151,9 +157,9 @@ DayLayout layOutDay(const ShootState& state, const std::function<DayFacts(int)>&
         const DayFacts f = factsOf(id);
         const Seconds start = ribbon->day.start + t->line.offset;
         const TimeRange range{start, start + f.length};
-        const std::string camera = cameraOf(*state.item(id), f.info);
+        const std::string camera = cameraOf(item, f.info);
         if (!byCamera.contains(camera)) order.push_back(camera);
-        byCamera[camera].push_back({id, 0, range, coveredOf(state, id, range, factsOf)});
+        byCamera[camera].push_back({id, 0, range, coveredOf(tethers.of(id), range, factsOf)});
     }
     int lanes = 0;
     for (const std::string& camera : order) {

@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <charconv>
-#include <filesystem>
 #include <optional>
 #include <tuple>
 
@@ -11,7 +10,9 @@ namespace brisk {
 namespace {
 
 std::optional<Shot> counted(const MediaItem& item, const MediaInfo* info) {
-    const std::string stem = std::filesystem::path(item.path).stem().string();
+    // No std::filesystem: see cameraOf.
+    const std::string name = item.path.substr(item.path.rfind('/') + 1);
+    const std::string stem = name.substr(0, name.rfind('.'));
     const auto last = stem.find_last_not_of("0123456789");
     const std::size_t digits = last == std::string::npos ? 0 : last + 1;
     Shot c;

@@ -65,6 +65,13 @@ bool isSlipped(const ShootState& s, int take) {
 }  // namespace
 
 const MediaItem* ShootState::item(int id) const {
+    // Ids are given in order, so that nearly always the item is where a search by halves ends.
+    std::size_t from = 0, to = media.size();
+    while (from < to) {
+        const std::size_t middle = from + (to - from) / 2;
+        if (media[middle].id == id) return &media[middle];
+        (media[middle].id < id ? from : to) = media[middle].id < id ? middle + 1 : middle;
+    }
     const auto it =
         std::find_if(media.begin(), media.end(), [&](const MediaItem& m) { return m.id == id; });
     return it == media.end() ? nullptr : &*it;

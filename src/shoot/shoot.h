@@ -45,6 +45,8 @@ class Shoot {
     Shoot(std::vector<HistoryStep> steps, std::size_t at);
 
     [[nodiscard]] const ShootState& state() const { return *steps_[at_].state; }
+    /// The same, to keep.
+    [[nodiscard]] std::shared_ptr<const ShootState> inForce() const { return steps_[at_].state; }
 
     /// Drops what had been undone.
     void apply(const Command& command);

@@ -47,10 +47,11 @@ class ContinuedTakes : public ::testing::Test {
         shoot_.apply(commands::takeMatches({on(1, 100, 240), on(2, second, overlap)}));
     }
     [[nodiscard]] std::vector<ContinuedTake> found() const {
-        return continuedTakes(shoot_.state(), [&](int id) {
+        const auto factsOf = [&](int id) {
             const auto it = infos_.find(id);
             return it == infos_.end() ? DayFacts{} : DayFacts{&it->second, it->second.duration};
-        });
+        };
+        return continuedTakes(shoot_.state(), shotOrder(shoot_.state(), factsOf), factsOf);
     }
     void join() { shoot_.apply(commands::joinTakes(shoot_.state(), found())); }
     [[nodiscard]] const Tether& tether(int take) const { return *shoot_.state().tetherOf(take); }

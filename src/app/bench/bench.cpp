@@ -303,7 +303,7 @@ void Bench::refresh() {
     // Where there is one place there is nothing to choose from.
     curve_->setVisible(pair && offersOf(pair->tether.found).size() > 1);
     listen_->setCleanAvailable(pair.has_value());
-    const TetherState state = session_.state().stateOf(take_);
+    const TetherState state = session_.stateOf(take_);
     // A person's own choice of a step holds until the take asks for another.
     if (f && asked_ != state) tray_->open(stepFor(state));
     if (f) asked_ = state;

@@ -84,10 +84,8 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
     auto* lines = new QVBoxLayout(page);
     lines->setContentsMargins(0, 0, 0, 0);
     lines->setSpacing(4);
-    for (QLabel*& l : sentences_) {
-        l = new QLabel(page);
-        l->setWordWrap(true);
-        l->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    for (SentenceLabel*& l : sentences_) {
+        l = new SentenceLabel(page);
         lines->addWidget(l);
     }
     useFont(sentences_[kPlace], 14, true);
@@ -146,8 +144,7 @@ void TetherCard::showTake(int take) {
 }
 
 void TetherCard::say(Sentence which, const QString& text) {
-    sentences_[which]->setText(text);
-    sentences_[which]->setVisible(!text.isEmpty());
+    sentences_[which]->say(text);
 }
 
 QString TetherCard::placeWords(const Tether& t, const MediaFacts& take) const {
@@ -287,7 +284,7 @@ void TetherCard::refresh() {
     if (!item || !take) return;
     title_->setText(QFileInfo(q(item->path)).fileName());
     stateWords_->setText(stateWords(session_.state(), take_));
-    const TetherState state = session_.state().stateOf(take_);
+    const TetherState state = session_.stateOf(take_);
     const bool placed = t && state != TetherState::Loose;
     if (placed) {
         fillTether(*t, *take);
@@ -296,7 +293,6 @@ void TetherCard::refresh() {
     }
     verbs_.action(Verb::Tether)
         ->setText(state == TetherState::Slipped ? tr("Make this the tether") : tr("Tether"));
-    verbs_.refresh();
     find_->setVisible(!placed);
     update();
 }
@@ -309,7 +305,7 @@ void TetherCard::paintEvent(QPaintEvent*) {
     QPainter p(this);
     const QRect mark(16, title_->y() + (title_->height() - 16) / 2, 16, 16);
     const QRectF at = QStyle::visualRect(layoutDirection(), rect(), mark);
-    drawStateMark(p, at, session_.state().stateOf(take_));
+    drawStateMark(p, at, session_.stateOf(take_));
 }
 
 }  // namespace brisk::app

@@ -12,6 +12,7 @@
 
 #include "app/spine/session.h"
 #include "app/spine/verbs.h"
+#include "app/style/sentence_label.h"
 #include "features/sound_quality.h"
 
 namespace brisk::app {
@@ -51,7 +52,7 @@ class TetherCard : public QWidget {
     int take_ = 0;
     QLabel* title_;
     QLabel* stateWords_;
-    std::array<QLabel*, kSentences> sentences_{};
+    std::array<SentenceLabel*, kSentences> sentences_{};
     std::map<std::shared_ptr<const SoundScan>, SoundQuality> qualities_;
     QPushButton* find_;
     QPushButton* layOn_;

@@ -4,11 +4,13 @@
 #include <QFileInfo>
 #include <algorithm>
 #include <array>
+#include <utility>
 
 #include "app/spine/state_words.h"
 #include "app/spine/words.h"
 #include "core/time_text.h"
 #include "media/read/heard_sound.h"
+#include "shoot/what_changed.h"
 
 namespace brisk::app {
 
@@ -29,13 +31,21 @@ void MediaListModel::rebuild() {
     rows.insert(rows.end(), takes.begin(), takes.end());
     if (!recordings.empty()) rows.push_back(-1);
     rows.insert(rows.end(), recordings.begin(), recordings.end());
-    if (rows == rows_) {
-        if (!rows_.empty()) emit dataChanged(index(0), index(static_cast<int>(rows_.size()) - 1));
-        return;
-    }
+    const auto before = std::exchange(told_, session_.shoot().inForce());
+    if (rows == rows_) return tellRows(before ? changedMedia(*before, *told_) : std::nullopt);
     beginResetModel();
     rows_ = std::move(rows);
     endResetModel();
+}
+
+void MediaListModel::tellRows(const std::optional<std::set<int>>& media) {
+    if (!media && !rows_.empty()) {
+        emit dataChanged(index(0), index(static_cast<int>(rows_.size()) - 1));
+    }
+    for (std::size_t i = 0; media && i < rows_.size(); ++i) {
+        const QModelIndex row = index(static_cast<int>(i));
+        if (media->contains(rows_[i])) emit dataChanged(row, row);
+    }
 }
 
 void MediaListModel::setFilter(const TakeFilter& filter) {
@@ -74,7 +84,7 @@ std::vector<int> MediaListModel::listedTakes() const {
         case TakeFilter::Order::State: {
             // What needs a person comes first.
             static constexpr std::array kRank{2, 3, 0, 4, 1};
-            sortBy([&](int id) { return kRank[static_cast<std::size_t>(s.stateOf(id))]; });
+            sortBy([&](int id) { return kRank[static_cast<std::size_t>(session_.stateOf(id))]; });
             break;
         }
     }
@@ -98,7 +108,7 @@ QModelIndex MediaListModel::indexOf(int id) const {
 }
 
 bool MediaListModel::shows(TakeFilter::Show show, int take) const {
-    const TetherState is = session_.state().stateOf(take);
+    const TetherState is = session_.stateOf(take);
     switch (show) {
         case TakeFilter::Show::All:
             break;
@@ -172,7 +182,7 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
         case IsTakeRole:
             return take;
         case StateRole:
-            return static_cast<int>(s.stateOf(id));
+            return static_cast<int>(session_.stateOf(id));
         case NumberRole:
             return number(id, take);
         case WordsRole:

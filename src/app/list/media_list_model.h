@@ -43,12 +43,15 @@ class MediaListModel : public QAbstractListModel {
 
   private:
     void rebuild();
+    /// Those of these files; all of them where it is not known which.
+    void tellRows(const std::optional<std::set<int>>& media);
     [[nodiscard]] QString number(int id, bool take) const;
     /// "mono, 24-bit; 2 takes on it".
     [[nodiscard]] QString recordingWords(int id) const;
     Session& session_;
     TakeFilter filter_;
-    std::vector<int> rows_;  // ids; -1 is the heading of the recordings
+    std::shared_ptr<const ShootState> told_;  // what the rows were last said to be
+    std::vector<int> rows_;                   // ids; -1 is the heading of the recordings
 };
 
 }  // namespace brisk::app

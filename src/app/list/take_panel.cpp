@@ -10,6 +10,7 @@
 
 #include "app/list/file_verbs.h"
 #include "app/list/media_row_delegate.h"
+#include "app/list/take_list.h"
 #include "app/spine/verb_button.h"
 #include "app/style/choice_group.h"
 #include "app/style/sizes.h"
@@ -112,7 +113,7 @@ void TakePanel::find() {
 
 void TakePanel::layList(QVBoxLayout* column) {
     model_ = new MediaListModel(session_, this);
-    list_ = new QListView(this);
+    list_ = new TakeList(this);
     list_->setModel(model_);
     list_->setItemDelegate(new MediaRowDelegate(list_));
     list_->setSelectionMode(QAbstractItemView::ExtendedSelection);
@@ -121,8 +122,10 @@ void TakePanel::layList(QVBoxLayout* column) {
     list_->setContextMenuPolicy(Qt::CustomContextMenu);
     list_->setAccessibleName(tr("Takes and recordings"));
     connect(list_, &QWidget::customContextMenuRequested, this, &TakePanel::showMenu);
-    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
-            &TakePanel::refresh);
+    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
+        refresh();
+        verbs_.refresh();
+    });
     column->addWidget(list_, 1);
     teachFileVerbs(
         session_, verbs_, [this] { return selected(); }, this);
@@ -144,7 +147,7 @@ QString TakePanel::counts() const {
     const auto takes = session_.state().ids(MediaKind::Take);
     for (const TetherState s : kStates) {
         const auto n = std::count_if(takes.begin(), takes.end(),
-                                     [&](int id) { return session_.state().stateOf(id) == s; });
+                                     [&](int id) { return session_.stateOf(id) == s; });
         if (n > 0) parts << QStringLiteral("%1 %2").arg(n).arg(words(s));
     }
     return parts.join(QStringLiteral(", "));
@@ -173,12 +176,11 @@ void TakePanel::refresh() {
     verbs_.action(Verb::TetherSure)
         ->setText(selectedTakes().size() > 1 ? tr("Tether %1 selected").arg(sure)
                                              : tr("Tether all found (%1)").arg(sure));
-    verbs_.refresh();
 }
 
 std::ptrdiff_t TakePanel::standing(const std::vector<int>& takes, TetherState s) const {
     return std::count_if(takes.begin(), takes.end(),
-                         [&](int id) { return session_.state().stateOf(id) == s; });
+                         [&](int id) { return session_.stateOf(id) == s; });
 }
 
 /// How many "tether all found" would lock: of several selected, else of those listed, where
@@ -194,6 +196,7 @@ void TakePanel::filterChanged() {
     filter_.text = find_->text().trimmed();
     model_->setFilter(filter_);
     refresh();
+    verbs_.refresh();
 }
 
 void TakePanel::chooseOrder() {
@@ -222,7 +225,7 @@ void TakePanel::jumpToNext() {
     const std::ptrdiff_t from = here == takes.end() ? -1 : here - takes.begin();
     for (std::ptrdiff_t i = 1; i <= n; ++i) {
         const int take = takes[static_cast<std::size_t>((from + i) % n)];
-        if (session_.state().stateOf(take) != TetherState::NeedsAnEar) continue;
+        if (session_.stateOf(take) != TetherState::NeedsAnEar) continue;
         list_->setCurrentIndex(model_->indexOf(take));
         emit jumped(take);
         return;

@@ -31,7 +31,8 @@ constexpr int kRowHigh = 30, kLaneHigh = 24, kBoxHigh = 20;
 constexpr int kMaxNameLength = 240;  // pixels
 constexpr int kSlideMs = 260;
 constexpr double kRoundedFrom = 14;  // pixels
-constexpr double kMinBox = 5;        // pixels: a short take in a long day can still be pointed at
+constexpr double kSeenPixels = 0.25;
+constexpr double kMinBox = 5;  // pixels: a short take in a long day can still be pointed at
 
 QString nameOf(const Session& s, int id) {
     const MediaItem* m = s.state().item(id);
@@ -58,16 +59,23 @@ DayMap::DayMap(Session& session, QWidget* parent) : QWidget(parent), session_(se
     sliding_.setEasingCurve(QEasingCurve::OutCubic);
     connect(&sliding_, &QVariantAnimation::valueChanged, this, qOverload<>(&QWidget::update));
     connect(&session, &Session::changed, this, &DayMap::refresh);
-    connect(&session, &Session::factsChanged, this, &DayMap::refresh);
+    connect(&session, &Session::factsChanged, this, [this] {
+        refresh();
+        update();  // the sound of a recording, too
+    });
     connect(&session.work(), &WorkQueue::changed, this, qOverload<>(&QWidget::update));
     refresh();
 }
 
 void DayMap::choose(int take) {
     if (take == chosen_) return;
+    const auto renew = [this](int which) {
+        update(shownBox(which).toAlignedRect().adjusted(-2, -2, 2, 2));
+    };
+    renew(chosen_);
     chosen_ = take;
+    renew(chosen_);
     valueSpoken(this);
-    update();
 }
 
 int DayMap::partCount() const {
@@ -91,20 +99,60 @@ void DayMap::pressPart(int i) {
 
 void DayMap::refresh() {
     std::map<int, QRectF> before;
-    for (const auto& t : day_.takes) before[t.take] = shownBox(t.take);
-    for (const int id : day_.shelf) before[id] = shownBox(id);
+    const auto remember = [&](int take, const QRectF& box) { before[take] = onItsWay(take, box); };
+    for (const auto& t : day_.takes) remember(t.take, boxOf(t));
+    for (std::size_t i = 0; i < day_.shelf.size(); ++i) remember(day_.shelf[i], shelfBox(i));
     day_ = layOutDay(session_.state(), [this](int id) { return session_.library().dayFacts(id); });
     layOut();
     came_ = std::move(before);
     slide();
+    auto now = looks();
+    const bool same = std::equal(now.begin(), now.end(), drawn_.begin(), drawn_.end(),
+                                 [](double a, double b) { return std::fabs(a - b) < kSeenPixels; });
+    if (same) return;
+    drawn_ = std::move(now);
     update();
 }
 
+std::vector<double> DayMap::looks() const {
+    std::vector<double> out{static_cast<double>(width()), static_cast<double>(height()),
+                            axis_.start().value / axis_.secondsPerPixel(),
+                            day_.clock.value_or(Seconds{-1}).value};
+    const auto name = [&](int id) {
+        const MediaItem* m = session_.state().item(id);
+        out.push_back(m ? static_cast<double>(std::hash<std::string>{}(m->path)) : 0);
+    };
+    for (const DayRibbon& r : day_.ribbons) {
+        name(r.recording);
+        out.insert(out.end(),
+                   {axis_.xOf(r.day.start), axis_.xOf(r.day.end), static_cast<double>(r.row)});
+    }
+    const auto box = [&](int take, const QRectF& b) {
+        name(take);
+        out.insert(out.end(), {static_cast<double>(session_.stateOf(take)), b.left(), b.top(),
+                               b.width(), b.height()});
+    };
+    for (const DayTake& t : day_.takes) {
+        box(t.take, boxOf(t));
+        for (const TimeRange& c : t.covered) {
+            out.insert(out.end(), {axis_.xOf(c.start), axis_.xOf(c.end)});
+        }
+    }
+    for (std::size_t i = 0; i < day_.shelf.size(); ++i) box(day_.shelf[i], shelfBox(i));
+    return out;
+}
+
 void DayMap::slide() {
-    const auto moved = std::any_of(came_.begin(), came_.end(), [&](const auto& c) {
-        const QRectF now = boxOf(c.first);
-        return !now.isNull() && (now.topLeft() - c.second.topLeft()).manhattanLength() > 8;
-    });
+    const auto away = [&](int take, const QRectF& now) {
+        const auto from = came_.find(take);
+        return from != came_.end() && !now.isNull() &&
+               (now.topLeft() - from->second.topLeft()).manhattanLength() > 8;
+    };
+    bool moved = std::any_of(day_.takes.begin(), day_.takes.end(),
+                             [&](const DayTake& t) { return away(t.take, boxOf(t)); });
+    for (std::size_t i = 0; i < day_.shelf.size(); ++i) {
+        moved = moved || away(day_.shelf[i], shelfBox(i));
+    }
     sliding_.stop();
     const bool still = !moved || !isVisible() || !motionWanted();
     if (still) {
@@ -151,12 +199,15 @@ QRectF DayMap::shelfBox(std::size_t i) const {
             shelfBoxWidth(), static_cast<double>(scaled(kBoxHigh))};
 }
 
+QRectF DayMap::boxOf(const DayTake& t) const {
+    const double left = kMargin + axis_.xOf(t.day.start);
+    const double wide = std::max(kMinBox, axis_.xOf(t.day.end) - axis_.xOf(t.day.start));
+    return {left, laneTop(t.lane) + 2, wide, laneHeight_ - 4};
+}
+
 QRectF DayMap::boxOf(int take) const {
     for (const DayTake& t : day_.takes) {
-        if (t.take != take) continue;
-        const double left = kMargin + axis_.xOf(t.day.start);
-        const double wide = std::max(kMinBox, axis_.xOf(t.day.end) - axis_.xOf(t.day.start));
-        return {left, laneTop(t.lane) + 2, wide, laneHeight_ - 4};
+        if (t.take == take) return boxOf(t);
     }
     for (std::size_t i = 0; i < day_.shelf.size(); ++i) {
         if (day_.shelf[i] == take) return shelfBox(i);
@@ -165,7 +216,10 @@ QRectF DayMap::boxOf(int take) const {
 }
 
 QRectF DayMap::shownBox(int take) const {
-    const QRectF now = boxOf(take);
+    return onItsWay(take, boxOf(take));
+}
+
+QRectF DayMap::onItsWay(int take, const QRectF& now) const {
     const auto from = came_.find(take);
     if (from == came_.end() || sliding_.state() != QAbstractAnimation::Running) return now;
     const double way = sliding_.currentValue().toDouble();
@@ -177,7 +231,7 @@ QRectF DayMap::shownBox(int take) const {
 
 int DayMap::takeAt(QPointF at) const {
     for (const DayTake& t : day_.takes) {
-        if (boxOf(t.take).adjusted(-1, -2, 1, 2).contains(at)) return t.take;
+        if (boxOf(t).adjusted(-1, -2, 1, 2).contains(at)) return t.take;
     }
     for (const int id : day_.shelf) {
         if (boxOf(id).contains(at)) return id;
@@ -185,7 +239,7 @@ int DayMap::takeAt(QPointF at) const {
     return 0;
 }
 
-void DayMap::paintEvent(QPaintEvent*) {
+void DayMap::paintEvent(QPaintEvent* e) {
     QPainter p(this);
     p.fillRect(rect(), colours().paper);
     p.setPen(colours().hairline);
@@ -197,12 +251,14 @@ void DayMap::paintEvent(QPaintEvent*) {
     paintRuler(p);
     for (const auto& r : day_.ribbons) paintRibbon(p, r);
     p.restore();
+    const bool sliding = sliding_.state() == QAbstractAnimation::Running;
+    p.save();
+    if (!sliding) p.setClipRect(map);
     for (const auto& t : day_.takes) {
-        p.save();
-        if (sliding_.state() != QAbstractAnimation::Running) p.setClipRect(map);
-        paintTake(p, t.take, shownBox(t.take), t.day, t.covered);
-        p.restore();
+        const QRectF box = onItsWay(t.take, boxOf(t));
+        if (box.intersects(e->rect())) paintTake(p, t.take, box, t.day, t.covered);
     }
+    p.restore();
     if (!day_.shelf.empty()) {
         p.setFont(uiFont(11));
         p.setPen(colours().quiet);
@@ -301,8 +357,7 @@ void DayMap::paintTake(QPainter& p, int take, QRectF box, TimeRange day,
     const double high = std::min<double>(scaled(14), r.height() - 2);
     double x = r.left() + 4;
     if (r.width() > 22) {
-        drawStateMark(p, QRectF(x, r.center().y() - high / 2, high, high),
-                      session_.state().stateOf(take));
+        drawStateMark(p, QRectF(x, r.center().y() - high / 2, high, high), session_.stateOf(take));
         x += high + 4;
     }
     const double room = r.right() - x - 3;

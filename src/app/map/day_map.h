@@ -49,6 +49,10 @@ class DayMap : public QWidget, public SpokenParts {
     void refresh();
     void layOut();
     void slide();
+    /// What is to be seen, as numbers: pixels, names and states. Where none of them differs by what
+    /// an eye could see, nothing needs to be drawn anew.
+    [[nodiscard]] std::vector<double> looks() const;
+    [[nodiscard]] QRectF boxOf(const DayTake& t) const;
     [[nodiscard]] TimeRange limits() const;
     [[nodiscard]] int takeAt(QPointF at) const;
     [[nodiscard]] double laneTop(int lane) const;
@@ -56,6 +60,7 @@ class DayMap : public QWidget, public SpokenParts {
     [[nodiscard]] double shelfLeft() const;
     /// Where it is on its way to its box.
     [[nodiscard]] QRectF shownBox(int take) const;
+    [[nodiscard]] QRectF onItsWay(int take, const QRectF& box) const;
     void paintRuler(QPainter& p) const;
     void paintRibbon(QPainter& p, const DayRibbon& ribbon) const;
     void paintTake(QPainter& p, int take, QRectF box, TimeRange day,
@@ -68,6 +73,7 @@ class DayMap : public QWidget, public SpokenParts {
     int chosen_ = 0;
     QPointF dragFrom_;
     double rowHeight_ = 30, laneHeight_ = 24;
+    std::vector<double> drawn_;   // the looks of what is on the screen
     std::map<int, QRectF> came_;  // where boxes slide from
     QVariantAnimation sliding_;
 };

@@ -5,7 +5,9 @@ namespace brisk::app {
 
 EchoGauge::EchoGauge(QObject* parent)
     : QObject(parent),
-      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); })) {}
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); },
+                                                      [this] { probe_.reset(); },
+                                                      LatestWorker<Request>::Standing::Back)) {}
 
 EchoGauge::~EchoGauge() {
     ending_.requestStop();

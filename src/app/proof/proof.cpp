@@ -33,12 +33,6 @@ std::shared_ptr<const SampleStretch> stretchAround(const std::shared_ptr<const S
     return s;
 }
 
-/// What is needed to look at one recording.
-struct OpenClean {
-    LagProbe probe;
-    SoundReader reader;
-};
-
 /// The telling moment of each fifth of the overlap, on the piece that is heard there.
 std::vector<std::optional<Seconds>> momentsOf(const PlacedPair& pair, TimeRange overlap,
                                               std::size_t count) {
@@ -63,9 +57,23 @@ std::vector<std::optional<Seconds>> momentsOf(const PlacedPair& pair, TimeRange 
 
 }  // namespace
 
+/// What was opened to look at a take, kept while it is moved about.
+struct Proof::Open {
+    /// What is needed to look at one recording.
+    struct Clean {
+        LagProbe probe;
+        SoundReader reader;
+    };
+    std::shared_ptr<const SoundScan> take;
+    SoundReader camera;
+    std::map<std::shared_ptr<const SoundScan>, Clean> clean;
+};
+
 Proof::Proof(QObject* parent)
     : QObject(parent),
-      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); })) {}
+      worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); },
+                                                      [this] { open_.reset(); },
+                                                      LatestWorker<Request>::Standing::Back)) {}
 
 Proof::~Proof() {
     job_.requestStop();
@@ -118,18 +126,28 @@ void Proof::tell(const Request& r, ProofState state) {
         Qt::QueuedConnection);
 }
 
-void Proof::work(const Request& r) {
-    const auto& take = r.pair.take;
-    auto camera = take->open();
-    if (!camera) return;  // the file list says what is wrong
-    std::map<std::shared_ptr<const SoundScan>, OpenClean> clean;
-    for (const CleanPiece& piece : r.pair.pieces()) {
-        if (clean.contains(piece.recording)) continue;
+bool Proof::openFor(const PlacedPair& pair) {
+    const auto& take = pair.take;
+    if (!open_ || open_->take != take) {
+        open_.reset();
+        auto camera = take->open();
+        if (!camera) return false;  // the file list says what is wrong
+        open_ = std::make_unique<Open>(Open{take, std::move(*camera), {}});
+    }
+    for (const CleanPiece& piece : pair.pieces()) {
+        if (open_->clean.contains(piece.recording)) continue;
         auto probe = LagProbe::open(*take, *piece.recording);
         auto reader = piece.recording->open();
-        if (!probe || !reader) return;
-        clean.emplace(piece.recording, OpenClean{std::move(*probe), std::move(*reader)});
+        if (!probe || !reader) return false;
+        open_->clean.emplace(piece.recording, Open::Clean{std::move(*probe), std::move(*reader)});
     }
+    return true;
+}
+
+void Proof::work(const Request& r) {
+    if (!openFor(r.pair)) return;
+    const auto& take = r.pair.take;
+    auto& clean = open_->clean;
     ProofState s;
     s.overlap = r.pair.overlap();
     const auto slipAt = [&](Seconds t) -> std::optional<Seconds> {
@@ -154,7 +172,7 @@ void Proof::work(const Request& r) {
         spot.moment = moments[i];
         if (!spot.moment) continue;
         const PlacedPair there = r.pair.at(*spot.moment);
-        spot.camera = stretchAround(take, *camera, *spot.moment - scratchStart);
+        spot.camera = stretchAround(take, open_->camera, *spot.moment - scratchStart);
         spot.clean = stretchAround(there.recording, clean.at(there.recording).reader,
                                    there.tether.line.toRecording(*spot.moment));
         spot.slip = slipAt(*spot.moment);

@@ -56,12 +56,16 @@ class Proof : public QObject {
         PlacedPair pair;
         JobControl job;
     };
+    struct Open;
+    /// False where a file cannot be opened.
+    bool openFor(const PlacedPair& pair);
     void work(const Request& r);
     void tell(const Request& r, ProofState state);
 
     ProofState state_;
     std::optional<PlacedPair> pair_;
     JobControl job_;
+    std::unique_ptr<Open> open_;                     // the worker's
     std::unique_ptr<LatestWorker<Request>> worker_;  // last: it ends first
 };
 

@@ -84,7 +84,8 @@ void SpotLens::paintEvent(QPaintEvent*) {
             s.ground = colours().paper;
             s.body = body;
             s.outline = outline;
-            paintSeamSide(p, s, axis, area, seamY, area.height() / 2.0);
+            paintSeamSide(p, s, seamColumns(s, axis, area.width()), axis, area, seamY,
+                          area.height() / 2.0);
         };
         side(*take_, *spot_.camera, {-take_->info.soundStartInTake(), {0}}, -1, colours().camera,
              colours().cameraPale);

@@ -136,14 +136,21 @@ double equalHeightGain(const std::vector<PeakColumn>& columns) {
     return kEqualHeight / std::max(kQuietest, high);
 }
 
-void paintSeamSide(QPainter& painter, const SeamSide& s, const TimeAxis& axis, QRect clip,
-                   double seamY, double height) {
-    if (!s.peaks) return;
+SeamColumns seamColumns(const SeamSide& s, const TimeAxis& axis, int width) {
+    if (!s.peaks || width <= 0) return {};
     const double step = samplesPerPixel(s, axis);
     const double first = firstSample(s, axis);
-    const auto [from, to] = samplesNeeded(s, axis, clip.width());
+    const auto [from, to] = samplesNeeded(s, axis, width);
     const bool haveSamples = to > from && from >= s.samplesFrom &&
                              to <= s.samplesFrom + static_cast<std::int64_t>(s.samples.size());
+    return {haveSamples ? columnsFromSamples(s, first, step, width)
+                        : s.peaks->columns(first, step, width),
+            haveSamples};
+}
+
+void paintSeamSide(QPainter& painter, const SeamSide& s, const SeamColumns& columns,
+                   const TimeAxis& axis, QRect clip, double seamY, double height) {
+    const double step = samplesPerPixel(s, axis);
     painter.save();
     QRectF room = clip;
     if (s.only) {
@@ -151,13 +158,11 @@ void paintSeamSide(QPainter& painter, const SeamSide& s, const TimeAxis& axis, Q
                                        QPointF(axis.xOf(s.only->end), clip.bottom() + 1)));
     }
     painter.setClipRect(room);
-    const auto columns = haveSamples ? columnsFromSamples(s, first, step, clip.width())
-                                     : s.peaks->columns(first, step, clip.width());
     SeamSide shown = s;
-    if (s.equalHeight) shown.gain = equalHeightGain(columns);
-    const bool close = haveSamples && s.curve;
+    if (s.equalHeight) shown.gain = equalHeightGain(columns.columns);
+    const bool close = columns.fromSamples && s.curve;
     const Fill fill = close && step < kCurveBelow ? Fill::Curve : Fill::Body;
-    paintColumns(painter, shown, columns, fill, clip.left(), seamY, height);
+    paintColumns(painter, shown, columns.columns, fill, clip.left(), seamY, height);
     if (close && step < kDotsBelow) paintDots(painter, shown, axis, clip, seamY, height);
     painter.restore();
 }

@@ -32,9 +32,16 @@ struct SeamSide {
     QColor outline;
 };
 
+/// What each pixel of `axis` shows of a side's sound; worked out before it is painted.
+struct SeamColumns {
+    std::vector<PeakColumn> columns;
+    bool fromSamples = false;
+};
+SeamColumns seamColumns(const SeamSide& side, const TimeAxis& axis, int width);
+
 /// \param seamY  the line both sides grow from; `height` is the room on this side.
-void paintSeamSide(QPainter& painter, const SeamSide& side, const TimeAxis& axis, QRect clip,
-                   double seamY, double height);
+void paintSeamSide(QPainter& painter, const SeamSide& side, const SeamColumns& columns,
+                   const TimeAxis& axis, QRect clip, double seamY, double height);
 
 /// Display height of full scale that lets all but the sharpest of these columns fill their room.
 double equalHeightGain(const std::vector<PeakColumn>& columns);

@@ -16,6 +16,13 @@ double gainFor(const PeakPyramid& peaks) {
     return 0.92 / std::max(0.02, static_cast<double>(peaks.largest()));
 }
 
+/// The same sound at the same places; what is still being read is never the same.
+bool sameSound(const SeamSide& a, const SeamSide& b) {
+    return a.length > 0 && a.length == b.length && a.peaks == b.peaks && a.rate == b.rate &&
+           a.line == b.line && a.samples.data() == b.samples.data() &&
+           a.samples.size() == b.samples.size() && a.samplesFrom == b.samplesFrom;
+}
+
 }  // namespace
 
 SeamSides::SeamSides(Session& session, QObject* parent) : QObject(parent), session_(session) {
@@ -104,12 +111,31 @@ std::optional<SeamSide> SeamSides::camera() const {
     return s;
 }
 
-std::vector<SeamSide> SeamSides::clean() const {
-    std::vector<SeamSide> out;
+void SeamSides::workOut(const TimeAxis& axis, int width) {
+    std::vector<Drawn> now;
+    const auto c = curves();
+    const auto add = [&](int media, const SeamSide& side,
+                         const std::shared_ptr<const SampleStretch>& samples) {
+        now.push_back({side, {}, {session_.facts(media)->peaks, samples, c}});
+    };
+    if (const auto side = camera()) add(take_, *side, cameraSamples_);
     for (const Laid& l : laid()) {
-        if (auto s = sideOf(l.media, cleanSamples_.get())) out.push_back(cleanSide(l, *s));
+        if (auto s = sideOf(l.media, cleanSamples_.get())) {
+            add(l.media, cleanSide(l, *s), cleanSamples_);
+        }
     }
-    return out;
+    // Moving the clean sound leaves the camera's as it was.
+    const bool sameAxis = drawnAxis_ == axis;
+    for (Drawn& d : now) {
+        const auto was = std::find_if(drawn_.begin(), drawn_.end(), [&](const Drawn& old) {
+            return sameAxis && std::ssize(old.columns.columns) == width &&
+                   sameSound(old.side, d.side);
+        });
+        d.columns =
+            was == drawn_.end() ? seamColumns(d.side, axis, width) : std::move(was->columns);
+    }
+    drawn_ = std::move(now);
+    drawnAxis_ = axis;
 }
 
 SeamSide SeamSides::cleanSide(const Laid& laid, SeamSide s) const {
@@ -141,6 +167,11 @@ void SeamSides::readSamples(const std::optional<SeamSide>& side, int media, Samp
 }
 
 void SeamSides::prepare(const TimeAxis& axis, int width) {
+    readWhatIsShown(axis, width);
+    workOut(axis, width);
+}
+
+void SeamSides::readWhatIsShown(const TimeAxis& axis, int width) {
     middle_ = (axis.start() + axis.end()) / 2;
     if (shared_) {
         if (const auto pair = shownPair()) sharedSource_.want(*pair);

@@ -25,12 +25,18 @@ class SeamSides : public QObject {
     void showTake(int take);
     /// The clean sound is shown this much later than it is placed.
     void setDragged(Seconds by) { dragged_ = by; }
-    /// Nothing where there is no such sound, or it is not known yet.
-    [[nodiscard]] std::optional<SeamSide> camera() const;
-    /// One for each piece that the clean sound is made of, each to be drawn where it is heard.
-    [[nodiscard]] std::vector<SeamSide> clean() const;
-    /// Has what `axis` shows read, where outlines are too coarse for it.
+    /// A side, and what of it each pixel shows.
+    struct Drawn {
+        SeamSide side;
+        SeamColumns columns;
+        std::vector<std::shared_ptr<const void>> kept;  ///< What `side` points into.
+    };
+    /// Works out what is to be painted, and has what `axis` shows read where outlines are too
+    /// coarse for it.
     void prepare(const TimeAxis& axis, int width);
+    /// As it was prepared: the camera's, where it is known; then one for each piece that the clean
+    /// sound is made of, each to be drawn where it is heard.
+    [[nodiscard]] const std::vector<Drawn>& drawn() const { return drawn_; }
 
     /// Makes one side taller or flatter than its loudest moment allows.
     void scale(bool clean, double factor);
@@ -54,6 +60,9 @@ class SeamSides : public QObject {
         std::optional<TimeRange> only;
     };
     [[nodiscard]] std::vector<Laid> laid() const;
+    [[nodiscard]] std::optional<SeamSide> camera() const;
+    void readWhatIsShown(const TimeAxis& axis, int width);
+    void workOut(const TimeAxis& axis, int width);
     /// What is compared around the middle of what was prepared last.
     [[nodiscard]] std::optional<PlacedPair> shownPair() const;
     [[nodiscard]] SeamSide cleanSide(const Laid& laid, SeamSide side) const;
@@ -74,6 +83,8 @@ class SeamSides : public QObject {
     SampleSource cameraSource_, cleanSource_;
     std::shared_ptr<const SampleStretch> cameraSamples_, cleanSamples_;
     SharedSoundSource sharedSource_;
+    std::vector<Drawn> drawn_;
+    TimeAxis drawnAxis_;
 };
 
 }  // namespace brisk::app

@@ -36,9 +36,12 @@ SeamView::SeamView(Session& session, Verbs& verbs, QWidget* parent)
     setAttribute(Qt::WA_OpaquePaintEvent);  // or every paint fills the whole ground three times
     setAccessibleName(tr("Seam: camera sound above, clean sound below"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    connect(&session, &Session::changed, this, &SeamView::changedTake);
-    connect(&session, &Session::factsChanged, this, &SeamView::changedTake);
-    connect(&session.work(), &WorkQueue::changed, this, [this] { update(); });
+    connect(&session, &Session::changed, this, &SeamView::changedView);
+    connect(&session, &Session::factsChanged, this, &SeamView::changedView);
+    connect(&session.work(), &WorkQueue::changed, this, [this] {
+        sides_.prepare(axis_, width());  // more of it is read
+        update();
+    });
     addTools();
     connect(&sides_, &SeamSides::changed, this, &SeamView::changedView);
 }
@@ -83,7 +86,6 @@ void SeamView::showTake(int take) {
     sides_.showTake(take);
     playhead_ = {0};
     selectedFrom_.reset();
-    verbs_.refresh();
     zoomToAll();
 }
 
@@ -180,11 +182,6 @@ void SeamView::zoomToClaps() {
     const Seconds b = nearest[1].value_or(*a);
     const Seconds around{std::max(kCloseUp / 4, 0.2 * std::fabs((b - *a).value))};
     zoomTo({std::min(*a, b) - around, std::max(*a, b) + around});
-}
-
-void SeamView::changedTake() {
-    verbs_.refresh();
-    changedView();
 }
 
 void SeamView::changedView() {

@@ -115,7 +115,6 @@ class SeamView : public QWidget, public SpokenValue {
     void paintCaptions(QPainter& p) const;
     void paintDragNumbers(QPainter& p) const;
     /// What there is to see is another; what can be done with it, too.
-    void changedTake();
     void changedView();
 
     Session& session_;

@@ -23,8 +23,9 @@ void SeamView::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), colours().paper);
     const QRect area = seamArea();
     const double room = area.height() / 2.0 - 6;
-    if (const auto side = sides_.camera()) paintSeamSide(p, *side, axis_, area, seamY(), room);
-    for (const auto& side : sides_.clean()) paintSeamSide(p, side, axis_, area, seamY(), room);
+    for (const auto& s : sides_.drawn()) {
+        paintSeamSide(p, s.side, s.columns, axis_, area, seamY(), room);
+    }
     paintCuts(p);
     paintQuietClaps(p);
     paintUncovered(p);

@@ -26,6 +26,7 @@ class TimeAxis {
 
     /// A round step for ruler marks at least `pixels` apart.
     [[nodiscard]] double niceStep(double pixels) const;
+    friend bool operator==(const TimeAxis&, const TimeAxis&) = default;
 
   private:
     void clamp(TimeRange limits);

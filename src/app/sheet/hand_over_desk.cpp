@@ -126,7 +126,7 @@ std::vector<int> HandOverDesk::takes(Scope scope) const {
     if (scope == Scope::ThisTake) return {take_};
     std::vector<int> out;
     for (const int id : session_.state().ids(MediaKind::Take)) {
-        const TetherState is = session_.state().stateOf(id);
+        const TetherState is = session_.stateOf(id);
         const bool placed = is != TetherState::Loose && is != TetherState::NeedsAnEar;
         if (scope == Scope::Tethered ? is == TetherState::Tethered : placed) out.push_back(id);
     }

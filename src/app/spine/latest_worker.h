@@ -16,6 +16,7 @@
 #include <thread>
 
 #include "core/guarded.h"
+#include "core/thread_standing.h"
 #include "text/sentence.h"
 
 namespace brisk::app {
@@ -23,11 +24,17 @@ namespace brisk::app {
 template <class Request>
 class LatestWorker {
   public:
+    enum class Standing { Plain, Back };
+
     /// \param letGo  called on the worker's thread when nothing was asked for a while: what holds
     ///               files open lets go of them, so that a card can be ejected.
+    /// \param standing  Back: what nobody waits for leaves the cores to what a hand does.
     explicit LatestWorker(std::function<void(const Request&)> work,
-                          std::function<void()> letGo = {})
-        : work_(std::move(work)), letGo_(std::move(letGo)), thread_([this] { run(); }) {}
+                          std::function<void()> letGo = {}, Standing standing = Standing::Plain)
+        : work_(std::move(work)), letGo_(std::move(letGo)), thread_([this, standing] {
+              if (standing == Standing::Back) standBack();
+              run();
+          }) {}
     ~LatestWorker() {
         {
             const std::lock_guard lock(mutex_);

@@ -9,8 +9,8 @@
 
 #include <QObject>
 #include <QString>
-#include <map>
 #include <memory>
+#include <unordered_map>
 
 #include "app/spine/open_shoot.h"
 #include "app/spine/work_queue.h"
@@ -63,7 +63,7 @@ class MediaLibrary : public QObject {
 
     const OpenShoot& shoot_;
     WorkQueue& work_;
-    std::map<std::string, MediaFacts> known_;  // by path
+    std::unordered_map<std::string, MediaFacts> known_;  // by path
 };
 
 }  // namespace brisk::app

@@ -14,6 +14,7 @@
 #include "shoot/commands.h"
 #include "shoot/edit_commands.h"
 #include "shoot/mark_commands.h"
+#include "shoot/tethers_by_take.h"
 
 namespace brisk::app {
 namespace {
@@ -30,6 +31,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
     });
     connect(&library_, &MediaLibrary::learned, this, [this](int id) {
         forgetViews();
+        shots_.reset();
         emit factsChanged(id);
     });
     connect(&library_, &MediaLibrary::failed, this, &Session::addNote);
@@ -41,6 +43,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
     // What still runs for the shoot that was open is of no use to the next.
     connect(&document_, &OpenShoot::replaced, this, [this] {
         matching_.reset();
+        forgetViews();
         work_.newShoot();
     });
     connect(&work_, &WorkQueue::failed, this, [this](const Fact& why) { addNote(inWords(why)); });
@@ -58,6 +61,13 @@ void Session::lookAgain(int media) {
 void Session::forgetViews() {
     views_.clear();
     continued_.reset();
+    states_.reset();
+}
+
+TetherState Session::stateOf(int take) const {
+    if (!states_) states_ = statesOf(state());
+    const auto known = states_->find(take);
+    return known == states_->end() ? TetherState::Loose : known->second;
 }
 
 const TakeView& Session::view(int take) const {
@@ -101,7 +111,7 @@ void Session::takeGathered(Gathered& found) {
 void Session::lockSure(const std::vector<int>& takes) {
     std::vector<int> sure;
     for (const int take : takes) {
-        if (state().stateOf(take) == TetherState::Offered) sure.push_back(take);
+        if (stateOf(take) == TetherState::Offered) sure.push_back(take);
     }
     if (!sure.empty()) apply(commands::lockAll(sure));
 }
@@ -212,7 +222,11 @@ std::optional<Seconds> Session::clapNear(int take, Seconds t, Seconds reach) con
 
 const std::vector<ContinuedTake>& Session::continued() const {
     if (!continued_) {
-        continued_ = continuedTakes(state(), [this](int id) { return library_.dayFacts(id); });
+        const auto factsOf = [this](int id) { return library_.dayFacts(id); };
+        if (!shots_ || shots_->first != state().media) {
+            shots_.emplace(state().media, shotOrder(state(), factsOf));
+        }
+        continued_ = continuedTakes(state(), shots_->second, factsOf);
     }
     return *continued_;
 }

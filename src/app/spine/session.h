@@ -12,6 +12,7 @@
 #include <memory>
 #include <optional>
 #include <set>
+#include <unordered_map>
 
 #include "align/assemble/match_within.h"
 #include "app/spine/gather.h"
@@ -21,6 +22,7 @@
 #include "app/spine/work_queue.h"
 #include "day/place_offers.h"
 #include "day/place_ways.h"
+#include "day/shot_order.h"
 #include "day/take_view.h"
 #include "export/handed_take.h"
 #include "export/video_export.h"
@@ -53,6 +55,8 @@ class Session : public QObject {
 
     /// A take as it is now; good until the next change.
     [[nodiscard]] const TakeView& view(int take) const;
+    /// Where a take stands, as state().stateOf; all of them are asked once a change.
+    [[nodiscard]] TetherState stateOf(int take) const;
     /// What a person did: one step of the history.
     void apply(const Command& command) { document_.apply(command); }
 
@@ -132,7 +136,10 @@ class Session : public QObject {
     std::optional<Matching> matching_;
     void forgetViews();
     mutable std::map<int, TakeView> views_;                        // until the next change
-    mutable std::optional<std::vector<ContinuedTake>> continued_;  // so is this
+    mutable std::optional<std::vector<ContinuedTake>> continued_;  // so are these
+    mutable std::optional<std::unordered_map<int, TetherState>> states_;
+    /// The order of the shots, and the files that it is of; until more is known of a file.
+    mutable std::optional<std::pair<std::vector<MediaItem>, std::vector<Shot>>> shots_;
     LevelCache levels_;
     MediaLibrary library_;
     WorkQueue work_;  // last: it must end before what it reports to

@@ -165,7 +165,8 @@ class Verbs : public QObject {
     [[nodiscard]] QString keysOf(Verb v) const;
     /// Keys that a person chose, by id; all others as in the table.
     void setKeys(const QMap<QString, QList<QKeySequence>>& chosen);
-    /// Asks all of them anew: after every change.
+    /// Asks all of them anew. After a change of the shoot the window does, last of all, once; who
+    /// changes something else that verbs ask about does it itself.
     void refresh();
 
   private:

@@ -139,7 +139,6 @@ void PlaceBar::refresh() {
     const bool own = session_.view(take_).marksOnBoth;
     verbs_.action(Verb::MarksTogether)
         ->setText(own ? tr("Put the marks together") : tr("Put the claps together"));
-    verbs_.refresh();
 }
 
 void PlaceBar::typed() {

@@ -235,7 +235,8 @@ void MainWindow::applyLooks() {
     setTextScale(scale);
     applyStyle();
     takes_->list().doItemsLayout();
-    emit session_.changed();  // what is drawn and kept is drawn anew
+    emit session_.changed();
+    update();  // all of it
 }
 
 void MainWindow::rememberRecent() {
