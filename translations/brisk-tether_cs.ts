@@ -295,6 +295,42 @@
         <source>take the chosen mark away</source>
         <translation>odebrat zvolenou značku</translation>
     </message>
+    <message>
+        <source>mono</source>
+        <translation>mono</translation>
+    </message>
+    <message>
+        <source>stereo</source>
+        <translation>stereo</translation>
+    </message>
+    <message>
+        <source>%1 channels</source>
+        <translation>kanálů: %1</translation>
+    </message>
+    <message>
+        <source>%1 Hz, %2, length %3.</source>
+        <translation>%1 Hz, %2, délka %3.</translation>
+    </message>
+    <message>
+        <source>It begins at %1 by its time stamp.</source>
+        <translation>Podle časového razítka začíná v %1.</translation>
+    </message>
+    <message>
+        <source>No take lies on it yet.</source>
+        <translation>Zatím na ní neleží žádný záběr.</translation>
+    </message>
+    <message>
+        <source>1 take lies on it.</source>
+        <translation>Leží na ní 1 záběr.</translation>
+    </message>
+    <message>
+        <source>%1 takes lie on it.</source>
+        <translation>Záběrů na ní: %1.</translation>
+    </message>
+    <message>
+        <source>Claps found: %1. Marks: %2.</source>
+        <translation>Nalezená tlesknutí: %1. Značky: %2.</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -1854,6 +1890,90 @@
         <source>Placed with both ends together; nothing was measured. Listen to it.</source>
         <translation>Umístěno s oběma konci k sobě; nic se neměřilo. Poslechněte si to.</translation>
     </message>
+    <message>
+        <source>Searched by what is kept of it alone, {from:clock1} to {to:clock1}.</source>
+        <translation>Hledáno jen podle toho, co z něj zůstává, {from:clock1} až {to:clock1}.</translation>
+    </message>
+    <message>
+        <source>Placed with one clap of each side together; nothing was measured. Listen to it.</source>
+        <translation>Umístěno jedním tlesknutím z každé strany k sobě; nic se neměřilo. Poslechněte si to.</translation>
+    </message>
+    <message>
+        <source>Placed as typed; nothing was measured. Listen to it.</source>
+        <translation>Umístěno podle zadaného času; nic se neměřilo. Poslechněte si to.</translation>
+    </message>
+    <message>
+        <source>Placed where the playhead was on the recording; nothing was measured. Listen to it.</source>
+        <translation>Umístěno tam, kde na nahrávce stála přehrávací hlava; nic se neměřilo. Poslechněte si to.</translation>
+    </message>
+    <message>
+        <source>Placed where it was dropped; nothing was measured. Listen to it.</source>
+        <translation>Umístěno tam, kam byl upuštěn; nic se neměřilo. Poslechněte si to.</translation>
+    </message>
+    <message>
+        <source>A recording is on the bench: choose a take.</source>
+        <translation>Na stole je nahrávka: vyberte záběr.</translation>
+    </message>
+    <message>
+        <source>Choose a recording in the list first.</source>
+        <translation>Nejdřív v seznamu vyberte nahrávku.</translation>
+    </message>
+    <message>
+        <source>Every take is tethered.</source>
+        <translation>Každý záběr je svázaný.</translation>
+    </message>
+    <message>
+        <source>There is no clap and no mark on {file}.</source>
+        <translation>Na {file} není tlesknutí ani značka.</translation>
+    </message>
+    <message>
+        <source>Choose the recording in the list first, and put the playhead near its clap.</source>
+        <translation>Nejdřív v seznamu vyberte nahrávku a postavte přehrávací hlavu k jejímu tlesknutí.</translation>
+    </message>
+    <message>
+        <source>Every tethered take was listened to.</source>
+        <translation>Každý svázaný záběr už byl poslechnut.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Lay {count} takes on their recordings</source>
+        <translation>
+            <numerusform>Položit {count} záběr na jeho nahrávku</numerusform>
+            <numerusform>Položit {count} záběry na jejich nahrávky</numerusform>
+            <numerusform>Položit {count} záběrů na jejich nahrávky</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>; {stretches} stretches quiet</source>
+        <translation>
+            <numerusform>; {stretches} úsek ztišen</numerusform>
+            <numerusform>; {stretches} úseky ztišeny</numerusform>
+            <numerusform>; {stretches} úseků ztišeno</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Make {take} quiet at {at:clock1}</source>
+        <translation>Ztišit {take} v {at:clock1}</translation>
+    </message>
+    <message>
+        <source>Let {take} be heard at {at:clock1}</source>
+        <translation>Nechat {take} znít v {at:clock1}</translation>
+    </message>
+    <message>
+        <source>{take} as loud as it was at {at:clock1}</source>
+        <translation>{take} v {at:clock1} zase tak hlasitě jako předtím</translation>
+    </message>
+    <message>
+        <source>Select a stretch first, with Shift and the mouse, or go to a clap.</source>
+        <translation>Nejdřív vyberte úsek klávesou Shift a myší, nebo přejděte k tlesknutí.</translation>
+    </message>
+    <message>
+        <source>Nothing is quiet here.</source>
+        <translation>Tady není nic ztišeno.</translation>
+    </message>
+    <message>
+        <source>It has no sound of its own, so that no search can find its place: lay it by the picture in which the hands meet (mark that picture, then &quot;By a clap of each&quot;), by its time stamp, or drag it onto the recording.</source>
+        <translation>Nemá vlastní zvuk, takže jeho místo nenajde žádné hledání: položte ho podle obrazu, v němž se ruce setkají (označte ten obraz, pak „Jedním tlesknutím z každého“), podle časového razítka, nebo ho přetáhněte na nahrávku.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -2781,6 +2901,94 @@
         <source>Lay the take so that it ends with the recording</source>
         <translation>Položit záběr tak, aby končil s nahrávkou</translation>
     </message>
+    <message>
+        <source>next not heard</source>
+        <translation>další neposlechnutý</translation>
+    </message>
+    <message>
+        <source>Go to the next take that nobody listened to where it lies</source>
+        <translation>Na další záběr, který tam, kde leží, nikdo neposlouchal</translation>
+    </message>
+    <message>
+        <source>the next take that nobody listened to</source>
+        <translation>další záběr, který nikdo neposlouchal</translation>
+    </message>
+    <message>
+        <source>By a clap of each</source>
+        <translation>Jedním tlesknutím z každého</translation>
+    </message>
+    <message>
+        <source>Put the clap or mark nearest to the playhead upon that of the recording nearest to where its playhead was left</source>
+        <translation>Tlesknutí nebo značku u přehrávací hlavy položit na to v nahrávce, u kterého její přehrávací hlava zůstala</translation>
+    </message>
+    <message>
+        <source>Lay it there</source>
+        <translation>Položit tam</translation>
+    </message>
+    <message>
+        <source>Lay the take so that it begins at the typed time of the recording</source>
+        <translation>Položit záběr tak, aby začínal v zadaném čase nahrávky</translation>
+    </message>
+    <message>
+        <source>Lay a take here</source>
+        <translation>Položit sem záběr</translation>
+    </message>
+    <message>
+        <source>A take that begins at the playhead of this recording</source>
+        <translation>Záběr, který začíná u přehrávací hlavy této nahrávky</translation>
+    </message>
+    <message>
+        <source>Lay a take by its clap</source>
+        <translation>Položit záběr podle tlesknutí</translation>
+    </message>
+    <message>
+        <source>A take whose clap or mark, nearest to where its playhead was left, falls on the one here nearest to the playhead</source>
+        <translation>Záběr, jehož tlesknutí nebo značka u jeho poslední přehrávací hlavy padne na to zdejší u přehrávací hlavy</translation>
+    </message>
+    <message>
+        <source>Silence the clean sound here</source>
+        <translation>Ztišit tu čistý zvuk</translation>
+    </message>
+    <message>
+        <source>Silence the selected stretch of the clean sound, or the clap at the playhead, with soft edges</source>
+        <translation>Umlčet vybraný úsek čistého zvuku nebo tlesknutí u přehrávací hlavy, s měkkými okraji</translation>
+    </message>
+    <message>
+        <source>silence a stretch; let it be heard</source>
+        <translation>umlčet úsek; nechat ho znít</translation>
+    </message>
+    <message>
+        <source>…the camera&apos;s</source>
+        <translation>…zvuk kamery</translation>
+    </message>
+    <message>
+        <source>Silence the selected stretch of the camera&apos;s sound, or the clap at the playhead</source>
+        <translation>Umlčet vybraný úsek zvuku kamery nebo tlesknutí u přehrávací hlavy</translation>
+    </message>
+    <message>
+        <source>…both</source>
+        <translation>…obojí</translation>
+    </message>
+    <message>
+        <source>Silence the selected stretch of both sounds, or the clap at the playhead</source>
+        <translation>Umlčet vybraný úsek obou zvuků nebo tlesknutí u přehrávací hlavy</translation>
+    </message>
+    <message>
+        <source>−20 dB here</source>
+        <translation>−20 dB tady</translation>
+    </message>
+    <message>
+        <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by 20 dB</source>
+        <translation>Snížit vybraný úsek čistého zvuku nebo tlesknutí u přehrávací hlavy o 20 dB</translation>
+    </message>
+    <message>
+        <source>Let it be heard</source>
+        <translation>Nechat znít</translation>
+    </message>
+    <message>
+        <source>What is quiet at the playhead or in the selection is heard again, a clap although others are silenced</source>
+        <translation>Co je u přehrávací hlavy nebo ve výběru ztišeno, zase zní; tlesknutí i když jsou ostatní umlčena</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -2823,6 +3031,14 @@
     <message>
         <source>by channel %1 of the recording</source>
         <translation>podle kanálu %1 nahrávky</translation>
+    </message>
+    <message>
+        <source>Which take belongs here?</source>
+        <translation>Který záběr sem patří?</translation>
+    </message>
+    <message>
+        <source>%1 A search uses what is kept alone.</source>
+        <translation>%1 Hledání použije jen to, co zůstává.</translation>
     </message>
 </context>
 <context>
@@ -3552,6 +3768,69 @@ XXH3-128 %3</translation>
         <source>Without a search: lay it where it may belong, then move it and listen.</source>
         <translation>Bez hledání: položte ho tam, kam by mohl patřit, pak ho posouvejte a poslouchejte.</translation>
     </message>
+    <message>
+        <source>0:12:30.5</source>
+        <translation>0:12:30,5</translation>
+    </message>
+    <message>
+        <source>Time of the recording at which the take begins</source>
+        <translation>Čas nahrávky, ve kterém záběr začíná</translation>
+    </message>
+    <message>
+        <source>Type the time of the recording at which the take begins</source>
+        <translation>Zadejte čas nahrávky, ve kterém záběr začíná</translation>
+    </message>
+    <message>
+        <source>Without a search: lay the %1 selected takes where they may belong, then move them and listen.</source>
+        <translation>Bez hledání: vybrané záběry (%1) položte tam, kam by mohly patřit, pak je posuňte a poslechněte si je.</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::LoudnessMenu</name>
+    <message>
+        <source>How loud, the balance of camera and clean sound, and where it comes from</source>
+        <translation>Jak hlasitě, vyvážení kamery a čistého zvuku a odkud zní</translation>
+    </message>
+    <message>
+        <source>Volume, balance and sound device</source>
+        <translation>Hlasitost, vyvážení a zvukové zařízení</translation>
+    </message>
+    <message>
+        <source>Volume</source>
+        <translation>Hlasitost</translation>
+    </message>
+    <message>
+        <source>silent</source>
+        <translation>ticho</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>jak je</translation>
+    </message>
+    <message>
+        <source>Balance of both</source>
+        <translation>Vyvážení obou</translation>
+    </message>
+    <message>
+        <source>camera</source>
+        <translation>kamera</translation>
+    </message>
+    <message>
+        <source>clean</source>
+        <translation>čistý</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>Jako plocha</translation>
+    </message>
+    <message>
+        <source>volume</source>
+        <translation>hlasitost</translation>
+    </message>
+    <message>
+        <source>volume %1 %</source>
+        <translation>hlasitost %1 %</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MainWindow</name>
@@ -3712,6 +3991,10 @@ XXH3-128 %3</translation>
         <source>%1, recording, %2</source>
         <translation>%1, nahrávka, %2</translation>
     </message>
+    <message>
+        <source>%1, not listened to</source>
+        <translation>%1, neposlechnuto</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MicrophoneRow</name>
@@ -3867,6 +4150,10 @@ XXH3-128 %3</translation>
         <source>The sound device is gone: playing goes on, but nothing can be heard.</source>
         <translation>Zvukové zařízení je pryč: přehrává se dál, ale není nic slyšet.</translation>
     </message>
+    <message>
+        <source>%1 is gone: playing goes on on %2.</source>
+        <translation>%1 zmizelo: přehrává se dál na %2.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::PreferencesPage</name>
@@ -3969,6 +4256,24 @@ XXH3-128 %3</translation>
     <message>
         <source>%1 % of the desktop&apos;s</source>
         <translation>%1 % velikosti plochy</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::QuietTools</name>
+    <message>
+        <source>quiet stretches</source>
+        <translation>tiché úseky</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::RecordingWays</name>
+    <message>
+        <source>Listen, find the clap, mark it; then lay the take that belongs there. A bracket above the sound opens its take.</source>
+        <translation>Poslouchejte, najděte a označte tlesknutí; pak položte záběr, který tam patří. Svorka nad zvukem otevře svůj záběr.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>
@@ -4076,6 +4381,34 @@ XXH3-128 %3</translation>
     <message>
         <source>clean sound moved by %1</source>
         <translation>čistý zvuk posunut o %1</translation>
+    </message>
+    <message>
+        <source>Whole recording</source>
+        <translation>Celá nahrávka</translation>
+    </message>
+    <message>
+        <source>Whole take</source>
+        <translation>Celý záběr</translation>
+    </message>
+    <message>
+        <source>%1 = %2 samples</source>
+        <translation>%1 = vzorků: %2</translation>
+    </message>
+    <message>
+        <source>%1 = %2 = %3 samples</source>
+        <translation>%1 = %2 = vzorků: %3</translation>
+    </message>
+    <message>
+        <source>No take lies on this recording yet. Drag one here from the list, or put the playhead where it begins and lay it there.</source>
+        <translation>Na této nahrávce zatím neleží žádný záběr. Přetáhněte sem některý ze seznamu, nebo postavte přehrávací hlavu tam, kde začíná, a položte ho.</translation>
+    </message>
+    <message>
+        <source>A film without sound: the clean sound will grow here once it is laid on a recording.</source>
+        <translation>Film bez zvuku: čistý zvuk tu vyroste, jakmile bude položen na nahrávku.</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
     </message>
 </context>
 <context>
@@ -4756,6 +5089,14 @@ XXH3-128 %3</translation>
     <message>
         <source>Tether</source>
         <translation>Svázat</translation>
+    </message>
+    <message>
+        <source>, not listened to</source>
+        <translation>, neposlechnuto</translation>
+    </message>
+    <message>
+        <source>recording</source>
+        <translation>nahrávka</translation>
     </message>
 </context>
 <context>

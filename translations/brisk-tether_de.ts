@@ -295,6 +295,42 @@
         <source>take the chosen mark away</source>
         <translation>die gewählte Marke wegnehmen</translation>
     </message>
+    <message>
+        <source>mono</source>
+        <translation>mono</translation>
+    </message>
+    <message>
+        <source>stereo</source>
+        <translation>Stereo</translation>
+    </message>
+    <message>
+        <source>%1 channels</source>
+        <translation>%1 Kanäle</translation>
+    </message>
+    <message>
+        <source>%1 Hz, %2, length %3.</source>
+        <translation>%1 Hz, %2, Länge %3.</translation>
+    </message>
+    <message>
+        <source>It begins at %1 by its time stamp.</source>
+        <translation>Sie beginnt nach ihrem Zeitstempel um %1.</translation>
+    </message>
+    <message>
+        <source>No take lies on it yet.</source>
+        <translation>Noch liegt kein Take darauf.</translation>
+    </message>
+    <message>
+        <source>1 take lies on it.</source>
+        <translation>1 Take liegt darauf.</translation>
+    </message>
+    <message>
+        <source>%1 takes lie on it.</source>
+        <translation>%1 Takes liegen darauf.</translation>
+    </message>
+    <message>
+        <source>Claps found: %1. Marks: %2.</source>
+        <translation>Gefundene Klatscher: %1. Marken: %2.</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -1837,6 +1873,88 @@
         <source>Placed with both ends together; nothing was measured. Listen to it.</source>
         <translation>Mit beiden Enden zusammen gelegt; nichts wurde gemessen. Hören Sie hin.</translation>
     </message>
+    <message>
+        <source>Searched by what is kept of it alone, {from:clock1} to {to:clock1}.</source>
+        <translation>Nur mit dem gesucht, was von ihm bleibt, {from:clock1} bis {to:clock1}.</translation>
+    </message>
+    <message>
+        <source>Placed with one clap of each side together; nothing was measured. Listen to it.</source>
+        <translation>Mit je einem Klatscher beider Seiten zusammen gelegt; nichts wurde gemessen. Hören Sie hin.</translation>
+    </message>
+    <message>
+        <source>Placed as typed; nothing was measured. Listen to it.</source>
+        <translation>Wie eingetippt gelegt; nichts wurde gemessen. Hören Sie hin.</translation>
+    </message>
+    <message>
+        <source>Placed where the playhead was on the recording; nothing was measured. Listen to it.</source>
+        <translation>Dahin gelegt, wo der Abspielkopf der Aufnahme stand; nichts wurde gemessen. Hören Sie hin.</translation>
+    </message>
+    <message>
+        <source>Placed where it was dropped; nothing was measured. Listen to it.</source>
+        <translation>Dahin gelegt, wo er losgelassen wurde; nichts wurde gemessen. Hören Sie hin.</translation>
+    </message>
+    <message>
+        <source>A recording is on the bench: choose a take.</source>
+        <translation>Auf der Werkbank liegt eine Aufnahme: wählen Sie einen Take.</translation>
+    </message>
+    <message>
+        <source>Choose a recording in the list first.</source>
+        <translation>Wählen Sie zuerst in der Liste eine Aufnahme.</translation>
+    </message>
+    <message>
+        <source>Every take is tethered.</source>
+        <translation>Jeder Take ist gebunden.</translation>
+    </message>
+    <message>
+        <source>There is no clap and no mark on {file}.</source>
+        <translation>Auf {file} gibt es weder Klatscher noch Marke.</translation>
+    </message>
+    <message>
+        <source>Choose the recording in the list first, and put the playhead near its clap.</source>
+        <translation>Wählen Sie zuerst in der Liste die Aufnahme, und stellen Sie den Abspielkopf in die Nähe ihres Klatschers.</translation>
+    </message>
+    <message>
+        <source>Every tethered take was listened to.</source>
+        <translation>In jeden gebundenen Take wurde hineingehört.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Lay {count} takes on their recordings</source>
+        <translation>
+            <numerusform>{count} Take auf seine Aufnahme legen</numerusform>
+            <numerusform>{count} Takes auf ihre Aufnahmen legen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>; {stretches} stretches quiet</source>
+        <translation>
+            <numerusform>; {stretches} Strecke leise</numerusform>
+            <numerusform>; {stretches} Strecken leise</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Make {take} quiet at {at:clock1}</source>
+        <translation>{take} bei {at:clock1} leise machen</translation>
+    </message>
+    <message>
+        <source>Let {take} be heard at {at:clock1}</source>
+        <translation>{take} bei {at:clock1} hören lassen</translation>
+    </message>
+    <message>
+        <source>{take} as loud as it was at {at:clock1}</source>
+        <translation>{take} bei {at:clock1} so laut wie zuvor</translation>
+    </message>
+    <message>
+        <source>Select a stretch first, with Shift and the mouse, or go to a clap.</source>
+        <translation>Wählen Sie zuerst eine Strecke aus, mit Umschalt und der Maus, oder gehen Sie zu einem Klatscher.</translation>
+    </message>
+    <message>
+        <source>Nothing is quiet here.</source>
+        <translation>Hier ist nichts leise.</translation>
+    </message>
+    <message>
+        <source>It has no sound of its own, so that no search can find its place: lay it by the picture in which the hands meet (mark that picture, then &quot;By a clap of each&quot;), by its time stamp, or drag it onto the recording.</source>
+        <translation>Er hat keinen eigenen Ton, sodass keine Suche seinen Platz finden kann: legen Sie ihn nach dem Bild, in dem sich die Hände treffen (dieses Bild markieren, dann „Mit je einem Klatscher“), nach seinem Zeitstempel, oder ziehen Sie ihn auf die Aufnahme.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -2764,6 +2882,94 @@
         <source>Lay the take so that it ends with the recording</source>
         <translation>Den Take so legen, dass er mit der Aufnahme endet</translation>
     </message>
+    <message>
+        <source>next not heard</source>
+        <translation>nächster ungehörter</translation>
+    </message>
+    <message>
+        <source>Go to the next take that nobody listened to where it lies</source>
+        <translation>Zum nächsten Take gehen, in den dort, wo er liegt, niemand hineingehört hat</translation>
+    </message>
+    <message>
+        <source>the next take that nobody listened to</source>
+        <translation>der nächste Take, in den niemand hineingehört hat</translation>
+    </message>
+    <message>
+        <source>By a clap of each</source>
+        <translation>Mit je einem Klatscher</translation>
+    </message>
+    <message>
+        <source>Put the clap or mark nearest to the playhead upon that of the recording nearest to where its playhead was left</source>
+        <translation>Den Klatscher oder die Marke beim Abspielkopf auf den der Aufnahme legen, bei dem deren Abspielkopf zuletzt stand</translation>
+    </message>
+    <message>
+        <source>Lay it there</source>
+        <translation>Dahin legen</translation>
+    </message>
+    <message>
+        <source>Lay the take so that it begins at the typed time of the recording</source>
+        <translation>Den Take so legen, dass er zur eingetippten Zeit der Aufnahme beginnt</translation>
+    </message>
+    <message>
+        <source>Lay a take here</source>
+        <translation>Einen Take hierher legen</translation>
+    </message>
+    <message>
+        <source>A take that begins at the playhead of this recording</source>
+        <translation>Ein Take, der am Abspielkopf dieser Aufnahme beginnt</translation>
+    </message>
+    <message>
+        <source>Lay a take by its clap</source>
+        <translation>Einen Take mit seinem Klatscher legen</translation>
+    </message>
+    <message>
+        <source>A take whose clap or mark, nearest to where its playhead was left, falls on the one here nearest to the playhead</source>
+        <translation>Ein Take, dessen Klatscher oder Marke bei seinem letzten Abspielkopf auf den hier beim Abspielkopf fällt</translation>
+    </message>
+    <message>
+        <source>Silence the clean sound here</source>
+        <translation>Den sauberen Ton hier stumm schalten</translation>
+    </message>
+    <message>
+        <source>Silence the selected stretch of the clean sound, or the clap at the playhead, with soft edges</source>
+        <translation>Die ausgewählte Strecke des sauberen Tons stumm schalten, oder den Klatscher am Abspielkopf, mit weichen Rändern</translation>
+    </message>
+    <message>
+        <source>silence a stretch; let it be heard</source>
+        <translation>eine Strecke stumm schalten; sie hören lassen</translation>
+    </message>
+    <message>
+        <source>…the camera&apos;s</source>
+        <translation>… den der Kamera</translation>
+    </message>
+    <message>
+        <source>Silence the selected stretch of the camera&apos;s sound, or the clap at the playhead</source>
+        <translation>Die ausgewählte Strecke des Kameratons stumm schalten, oder den Klatscher am Abspielkopf</translation>
+    </message>
+    <message>
+        <source>…both</source>
+        <translation>… beide</translation>
+    </message>
+    <message>
+        <source>Silence the selected stretch of both sounds, or the clap at the playhead</source>
+        <translation>Die ausgewählte Strecke beider Töne stumm schalten, oder den Klatscher am Abspielkopf</translation>
+    </message>
+    <message>
+        <source>−20 dB here</source>
+        <translation>Hier −20 dB</translation>
+    </message>
+    <message>
+        <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by 20 dB</source>
+        <translation>Die ausgewählte Strecke des sauberen Tons, oder den Klatscher am Abspielkopf, um 20 dB senken</translation>
+    </message>
+    <message>
+        <source>Let it be heard</source>
+        <translation>Hören lassen</translation>
+    </message>
+    <message>
+        <source>What is quiet at the playhead or in the selection is heard again, a clap although others are silenced</source>
+        <translation>Was am Abspielkopf oder in der Auswahl leise ist, wird wieder gehört; ein Klatscher, obwohl andere stumm sind</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -2806,6 +3012,14 @@
     <message>
         <source>by channel %1 of the recording</source>
         <translation>nach Kanal %1 der Aufnahme</translation>
+    </message>
+    <message>
+        <source>Which take belongs here?</source>
+        <translation>Welcher Take gehört hierher?</translation>
+    </message>
+    <message>
+        <source>%1 A search uses what is kept alone.</source>
+        <translation>%1 Eine Suche nutzt nur, was bleibt.</translation>
     </message>
 </context>
 <context>
@@ -3535,6 +3749,69 @@ XXH3-128 %3</translation>
         <source>Without a search: lay it where it may belong, then move it and listen.</source>
         <translation>Ohne Suche: legen Sie ihn dahin, wo er hingehören mag, dann verschieben Sie ihn und hören hin.</translation>
     </message>
+    <message>
+        <source>0:12:30.5</source>
+        <translation>0:12:30,5</translation>
+    </message>
+    <message>
+        <source>Time of the recording at which the take begins</source>
+        <translation>Zeit der Aufnahme, zu der der Take beginnt</translation>
+    </message>
+    <message>
+        <source>Type the time of the recording at which the take begins</source>
+        <translation>Tippen Sie die Zeit der Aufnahme ein, zu der der Take beginnt</translation>
+    </message>
+    <message>
+        <source>Without a search: lay the %1 selected takes where they may belong, then move them and listen.</source>
+        <translation>Ohne Suche: die %1 ausgewählten Takes dahin legen, wohin sie gehören könnten, dann verschieben und hinhören.</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::LoudnessMenu</name>
+    <message>
+        <source>How loud, the balance of camera and clean sound, and where it comes from</source>
+        <translation>Wie laut, wie Kamera und sauberer Ton zueinander stehen, und woher es kommt</translation>
+    </message>
+    <message>
+        <source>Volume, balance and sound device</source>
+        <translation>Lautstärke, Balance und Tongerät</translation>
+    </message>
+    <message>
+        <source>Volume</source>
+        <translation>Lautstärke</translation>
+    </message>
+    <message>
+        <source>silent</source>
+        <translation>stumm</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>wie er ist</translation>
+    </message>
+    <message>
+        <source>Balance of both</source>
+        <translation>Balance von beiden</translation>
+    </message>
+    <message>
+        <source>camera</source>
+        <translation>Kamera</translation>
+    </message>
+    <message>
+        <source>clean</source>
+        <translation>sauber</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>Wie der Desktop</translation>
+    </message>
+    <message>
+        <source>volume</source>
+        <translation>Lautstärke</translation>
+    </message>
+    <message>
+        <source>volume %1 %</source>
+        <translation>Lautstärke %1 %</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MainWindow</name>
@@ -3695,6 +3972,10 @@ XXH3-128 %3</translation>
         <source>%1, recording, %2</source>
         <translation>%1, Aufnahme, %2</translation>
     </message>
+    <message>
+        <source>%1, not listened to</source>
+        <translation>%1, nicht gehört</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MicrophoneRow</name>
@@ -3850,6 +4131,10 @@ XXH3-128 %3</translation>
         <source>The sound device is gone: playing goes on, but nothing can be heard.</source>
         <translation>Das Tongerät ist weg: es läuft weiter, ist aber nicht zu hören.</translation>
     </message>
+    <message>
+        <source>%1 is gone: playing goes on on %2.</source>
+        <translation>%1 ist weg: es spielt auf %2 weiter.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::PreferencesPage</name>
@@ -3952,6 +4237,24 @@ XXH3-128 %3</translation>
     <message>
         <source>%1 % of the desktop&apos;s</source>
         <translation>%1 % der des Desktops</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::QuietTools</name>
+    <message>
+        <source>quiet stretches</source>
+        <translation>leise Strecken</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::RecordingWays</name>
+    <message>
+        <source>Listen, find the clap, mark it; then lay the take that belongs there. A bracket above the sound opens its take.</source>
+        <translation>Hören, den Klatscher finden und markieren; dann den Take legen, der dahin gehört. Eine Klammer über dem Ton öffnet ihren Take.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>
@@ -4059,6 +4362,34 @@ XXH3-128 %3</translation>
     <message>
         <source>clean sound moved by %1</source>
         <translation>sauberer Ton um %1 verschoben</translation>
+    </message>
+    <message>
+        <source>Whole recording</source>
+        <translation>Ganze Aufnahme</translation>
+    </message>
+    <message>
+        <source>Whole take</source>
+        <translation>Ganzer Take</translation>
+    </message>
+    <message>
+        <source>%1 = %2 samples</source>
+        <translation>%1 = %2 Samples</translation>
+    </message>
+    <message>
+        <source>%1 = %2 = %3 samples</source>
+        <translation>%1 = %2 = %3 Samples</translation>
+    </message>
+    <message>
+        <source>No take lies on this recording yet. Drag one here from the list, or put the playhead where it begins and lay it there.</source>
+        <translation>Auf dieser Aufnahme liegt noch kein Take. Ziehen Sie einen aus der Liste hierher, oder stellen Sie den Abspielkopf dahin, wo er beginnt, und legen Sie ihn dort.</translation>
+    </message>
+    <message>
+        <source>A film without sound: the clean sound will grow here once it is laid on a recording.</source>
+        <translation>Ein Film ohne Ton: der saubere Ton wächst hier, sobald er auf einer Aufnahme liegt.</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
     </message>
 </context>
 <context>
@@ -4739,6 +5070,14 @@ XXH3-128 %3</translation>
     <message>
         <source>Tether</source>
         <translation>Binden</translation>
+    </message>
+    <message>
+        <source>, not listened to</source>
+        <translation>, nicht gehört</translation>
+    </message>
+    <message>
+        <source>recording</source>
+        <translation>Aufnahme</translation>
     </message>
 </context>
 <context>

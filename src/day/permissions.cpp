@@ -2,9 +2,16 @@
 #include "day/permissions.h"
 
 namespace brisk {
+namespace {
+
+Fact noPlace(const TakeView& v) {
+    return v.isRecording ? Fact{"a-recording"} : Fact{"no-place-yet"};
+}
+
+}  // namespace
 
 Fact whyNotTether(const TakeView& v) {
-    if (!v.placed) return {"no-place-yet"};
+    if (!v.placed) return noPlace(v);
     return v.state == TetherState::Tethered ? Fact{"tethered-already"} : Fact{};
 }
 
@@ -17,7 +24,7 @@ Fact whyNotBackToTether(const TakeView& v) {
 }
 
 Fact whyNotMove(const TakeView& v) {
-    if (!v.placed) return {"no-place-yet"};
+    if (!v.placed) return noPlace(v);
     return v.locked() ? Fact{"loosen-it-first"} : Fact{};
 }
 
@@ -27,13 +34,14 @@ Fact whyNotBackToFound(const TakeView& v) {
 }
 
 Fact whyNotLayByHand(const TakeView& v) {
+    if (v.isRecording) return noPlace(v);
     if (v.placed) return {"has-a-place"};
     if (!v.read) return {"still-being-read"};
     return v.anyRecording ? Fact{} : Fact{"no-recording-yet"};
 }
 
 Fact whyNotHear(const TakeView& v) {
-    if (!v.placed) return {"no-place-yet"};
+    if (!v.placed) return noPlace(v);
     return v.pair ? Fact{} : Fact{"still-being-read"};
 }
 

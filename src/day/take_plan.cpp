@@ -70,6 +70,11 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
     if (plan.clean.empty()) return std::nullopt;
     plan.beside = besidePieces(state, take, PieceLines::Heard, scanOf);
     plan.choice = state.soundOf(take);
+    if (plan.take->silent()) {
+        // There is no camera's sound to keep, or to fill anything with.
+        plan.choice.camera = CameraSound::LeftOut;
+        if (plan.choice.uncovered == Uncovered::Camera) plan.choice.uncovered = Uncovered::Silence;
+    }
     plan.level.ceilingDbtp = plan.choice.ceilingDbtp;
     plan.level.gainDb = plan.choice.gainDb;
     if (plan.choice.toLoudness) {
@@ -77,7 +82,8 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
             plan.choice.targetLufs - plan.clean.front().recording->level.integratedLufs;
         plan.level.limit = true;
     }
-    if (const TakeEdit* e = state.editOf(take)) plan.kept = e->kept;
+    const TakeEdit* edit = state.editOf(take);
+    if (edit) plan.kept = edit->kept;
     if (plan.choice.uncovered == Uncovered::Trimmed) {
         TimeRanges covered;
         for (const CleanPiece& p : plan.clean) covered.push_back(p.range());
@@ -95,6 +101,18 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
         plan.claps = clapsIn(state, plan.clean, scanOf);
         // The camera hears them later, by the sound's way to it.
         for (TimeRange& c : plan.claps) c.end = c.end + state.tetherOf(take)->soundDelay;
+    }
+    if (edit) {
+        for (const QuietStretch& q : edit->quiet) {
+            if (q.db < 0) {
+                plan.quiet.push_back(q);
+                continue;
+            }
+            // An exception: claps in it are heard.
+            std::erase_if(plan.claps, [&](const TimeRange& c) {
+                return c.start < q.range.end && q.range.start < c.end;
+            });
+        }
     }
     return plan;
 }

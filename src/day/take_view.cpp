@@ -25,10 +25,18 @@ EntryUnits unitsOf(const MediaInfo* take, const MediaInfo* recording) {
 
 }  // namespace
 
+std::optional<TimeRange> TakeView::trimmedTo() const {
+    if (kept.empty()) return std::nullopt;
+    const TimeRange r{kept.front().start, kept.back().end};
+    return r == whole ? std::nullopt : std::optional(r);
+}
+
 TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
     TakeView v;
-    if (!state.item(take)) return v;
+    const MediaItem* item = state.item(take);
+    if (!item) return v;
     v.take = take;
+    v.isRecording = item->role == MediaKind::Recording;
     v.state = state.stateOf(take);
     v.slippedBy = state.slippedBy(take);
     v.anyRecording = !state.ids(MediaKind::Recording).empty();
@@ -46,7 +54,7 @@ TakeView viewOf(const ShootState& state, int take, const KnownMedia& known) {
         if (v.placed) v.pair = placedPair(state, *t, known.scan);
         recording = known.info(t->recording);
     }
-    v.units = unitsOf(info, recording);
+    v.units = unitsOf(info, v.isRecording ? info : recording);
     v.choice = state.soundOf(take);
     if (v.pair) {
         v.sound = takeSoundPlan(state, take, known.scan);

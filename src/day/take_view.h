@@ -30,7 +30,8 @@ struct KnownMedia {
 };
 
 struct TakeView {
-    int take = 0;  ///< 0 = none.
+    int take = 0;              ///< 0 = none.
+    bool isRecording = false;  ///< It is no take: a recording by itself.
     TetherState state = TetherState::Loose;
     std::optional<Tether> tether;  ///< What it is worked on by, also where nothing fitted.
     bool placed = false;
@@ -48,6 +49,9 @@ struct TakeView {
     std::vector<ContinuedTake> continues;  ///< Those of which it is one of the two.
     EntryUnits units;                      ///< In which times are typed.
 
+    /// From the first to the last that is kept, where something was trimmed away at an end: what a
+    /// search uses.
+    [[nodiscard]] std::optional<TimeRange> trimmedTo() const;
     [[nodiscard]] bool locked() const { return tether && tether->locked; }
     /// What the clean sound is made of, as it is heard; empty while it has no place.
     [[nodiscard]] CleanPieces heard() const { return sound ? sound->clean : CleanPieces{}; }

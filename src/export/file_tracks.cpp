@@ -11,6 +11,9 @@ TakeSoundPlan cameraAlone(const TakeSoundPlan& plan) {
     TakeSoundPlan asked = plan;
     asked.beside = {{{plan.take, scratchLine(*plan.take)}}};
     TakeSoundPlan alone = besideAlone(asked, 0);
+    // Here it is the camera that is heard, where the others hear clean sound.
+    std::erase_if(alone.quiet, [](const QuietStretch& q) { return !q.camera(); });
+    for (QuietStretch& q : alone.quiet) q.side = QuietSide::Clean;
     alone.choice.followClock = true;  // the picture's clock is its own
     return alone;
 }

@@ -88,6 +88,9 @@ Facts unexpected(const VideoExportPlan& plan, const TimeRanges& held) {
     }
     if (gaps > 0) out.push_back(uncoveredFact(choice.uncovered));
     if (clipped > 0) out.push_back({"clipped-in-places", {{"places", clipped}}});
+    if (!plan.sound.quiet.empty()) {
+        out.push_back({"stretches-quiet", {{"stretches", plan.sound.quiet.size()}}});
+    }
     if (choice.quietClaps) out.push_back({"claps-quiet", {{"claps", plan.sound.claps.size()}}});
     if (!choice.followClock) out.push_back({"drift-left"});
     const std::string muxer = muxerOf(plan.container, plan.take.info.path);
@@ -224,7 +227,8 @@ Result<void> openTracks(const VideoExportPlan& meant, Seconds begins,
         TakeSound& sound = sounds.emplace_back(std::move(*opened));
         RemuxTrack track;
         track.spec = soundTrack(codecOf(meant), remux.format, sound.channels(), t.title);
-        track.spec.language = meant.take.info.sounds.front().language;
+        const auto& scratch = meant.take.info.sounds;
+        if (!scratch.empty()) track.spec.language = scratch.front().language;
         track.spec.playsByItself = remux.tracks.empty();
         track.start = soundStartFor(remux.format, track.spec);
         track.pull = [&sound](std::span<float> out) { return sound.read(out); };

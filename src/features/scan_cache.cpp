@@ -87,10 +87,10 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
         !r.get(hasLoudness) || (options.loudness && !hasLoudness)) {
         return false;
     }
-    if (!loadMediaInfo(r, scan.info)) return false;
+    if (!loadMediaInfo(r, scan.info) || (scan.silent() && !options.silentTakes)) return false;
     if (scan.info.path != path) {
         // Its words name the file where it was.
-        auto probed = probeWithSound(path);
+        auto probed = scan.silent() ? probe(path) : probeWithSound(path);
         if (!probed) return false;
         scan.info = std::move(*probed);
     }

@@ -6,6 +6,7 @@
 #include "core/mono_mix.h"
 #include "features/channel_choice.h"
 #include "media/read/heard_sound.h"
+#include "media/read/picture_stamps.h"
 #include "media/read/probe.h"
 
 namespace brisk {
@@ -41,6 +42,24 @@ Result<int> bestChannel(const SoundScan& scan, const JobControl& job) {
     return chooseChannel(*reader, own > Seconds{0} ? own : scan.info.duration);
 }
 
+/// A film without sound: only its pictures are read.
+Result<SoundScan> scanPictures(SoundScan scan, const ScanOptions& options, const JobControl& job) {
+    auto stamps = readPictureStamps(scan.info.path, scan.info.video->stream, job);
+    if (!stamps) return tl::unexpected(stamps.error());
+    scan.rate = SoundReader::kSilentRate;
+    scan.channel = kMeanOfChannels;
+    scan.peaks = options.peaks ? options.peaks : std::make_shared<PeakPyramid>();
+    scan.peaks->finish();
+    scan.level = LevelMeter(scan.rate, 1, options.loudness, false).report();
+    auto reader = scan.open();
+    if (!reader) return tl::unexpected(reader.error());
+    scan.seekIndex = reader->seekIndex();
+    scan.pictures = PictureTimes(*stamps, scan.info.video->timeBase, scan.info.video->firstPts);
+    scan.warnings.push_back({"film-without-sound"});
+    scan.info.warnings.push_back(scan.warnings.back());
+    return scan;
+}
+
 }  // namespace
 
 Result<SoundReader> SoundScan::open() const {
@@ -49,11 +68,12 @@ Result<SoundReader> SoundScan::open() const {
 
 Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
                             const JobControl& job) {
-    auto info = probeWithSound(path, job);
+    auto info = options.silentTakes ? probe(path, job) : probeWithSound(path, job);
     if (!info) return tl::unexpected(info.error());
     SoundScan scan;
     scan.info = std::move(*info);
     if (options.onInfo) options.onInfo(scan.info);
+    if (scan.silent()) return scanPictures(std::move(scan), options, job);
     scan.channel = options.channel;
     auto reader = SoundReader::open(path, heardSound(scan.info).streams, nullptr, job);
     if (!reader) return tl::unexpected(reader.error());

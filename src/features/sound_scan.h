@@ -42,6 +42,8 @@ struct SoundScan {
     Facts warnings;  ///< What reading it showed; also part of info.warnings.
 
     [[nodiscard]] Seconds length() const { return rate.seconds(samples); }
+    /// A film without sound: nothing to match by, nothing to hear.
+    [[nodiscard]] bool silent() const { return info.sounds.empty(); }
     /// The sound on the time of the take it is the scratch of.
     [[nodiscard]] TimeRange onTake() const {
         const Seconds start = info.soundStartInTake();
@@ -58,6 +60,8 @@ struct SoundScan {
 };
 
 struct ScanOptions {
+    /// A film without sound is a take of no samples; else it is refused (NoSound).
+    bool silentTakes = false;
     int channel = kBestChannel;
     bool loudness = true;  ///< Costs about as much as decoding; matching does not need it.
     /// Filled while reading, for drawing; made anew when null.

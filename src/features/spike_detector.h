@@ -18,6 +18,9 @@ struct Spike {
     double strengthDb = 0;  ///< 3 ms at the onset over the 24 ms before it.
 };
 
+/// Weaker ones are not worth a pin.
+constexpr double kWorthShowingDb = 20;
+
 /// Leaves the strongest `most`, in order of time.
 void keepStrongest(std::vector<Spike>& spikes, std::size_t most);
 

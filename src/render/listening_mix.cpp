@@ -56,15 +56,23 @@ Result<void> ListeningMix::replaceClean(TakeSound clean) {
     return {};
 }
 
-ListeningMix::Parts ListeningMix::partsAt(Listen listen, std::int64_t frame) const {
-    const EarGains none, all{1, 1}, each{kEachOfBoth, kEachOfBoth};
-    switch (listen) {
+ListeningMix::Parts ListeningMix::partsAt(const Hearing& hearing, std::int64_t frame) {
+    const EarGains none, all{1, 1};
+    switch (hearing.what) {
         case Listen::Camera:
             return {all, none};
         case Listen::Clean:
             return {none, all};
-        case Listen::Both:
-            return {each, each};
+        case Listen::Both: {
+            // In the middle each as loud; towards a side the other one goes, and this one grows to
+            // what it is alone.
+            const float b = std::clamp(hearing.balance, -1.0f, 1.0f);
+            const auto part = [](float towards) {
+                return towards < 0 ? kEachOfBoth * (1 + towards)
+                                   : kEachOfBoth + (1 - kEachOfBoth) * towards;
+            };
+            return {{part(-b), part(-b)}, {part(b), part(b)}};
+        }
         case Listen::Split:
             return {{1, 0}, {0, 1}};
         case Listen::Flip:
@@ -98,31 +106,32 @@ void ListeningMix::fadeIn(std::size_t frames) {
 }
 
 Result<void> ListeningMix::read(std::span<float> stereo, Hearing hearing) {
-    const Listen listen = hearing.what;
     const float wanted = hearing.loudnessMatched ? cameraGain_ : 1.0f;
     const float gainStep = kStep * std::max(1.0f, cameraGain_);
     const std::size_t frames = stereo.size() / 2;
     if (auto done = readStereo(camera_, frames, block_, cameraStereo_); !done) return done;
     if (auto done = readClean(frames); !done) return done;
     if (!now_) {
-        now_ = partsAt(listen, frame_);
+        now_ = partsAt(hearing, frame_);
         cameraGainNow_ = wanted;
+        volumeNow_ = hearing.volume;
     }
     // In one ear there is room for one channel only: both of the file's, then.
     const auto mono = [](const std::vector<float>& s, std::size_t n) {
         return 0.5f * (s[n * 2] + s[n * 2 + 1]);
     };
     for (std::size_t n = 0; n < frames; ++n) {
-        const Parts target = partsAt(listen, frame_ + static_cast<std::int64_t>(n));
+        const Parts target = partsAt(hearing, frame_ + static_cast<std::int64_t>(n));
         now_->camera.towards(target.camera, kStep);
         now_->clean.towards(target.clean, kStep);
         cameraGainNow_ += std::clamp(wanted - cameraGainNow_, -gainStep, gainStep);
-        float fade = 1;
+        volumeNow_ += std::clamp(hearing.volume - volumeNow_, -kStep, kStep);
+        float fade = volumeNow_;
         if (fadedIn_ < fadeFrames_) {
-            fade = static_cast<float>(fadedIn_++) / static_cast<float>(fadeFrames_);
+            fade *= static_cast<float>(fadedIn_++) / static_cast<float>(fadeFrames_);
         }
         for (std::size_t ear = 0; ear < 2; ++ear) {
-            const bool apart = listen == Listen::Split;
+            const bool apart = hearing.what == Listen::Split;
             const float camera = apart ? mono(cameraStereo_, n) : cameraStereo_[n * 2 + ear];
             const float clean = apart ? mono(cleanStereo_, n) : cleanStereo_[n * 2 + ear];
             const float a = ear == 0 ? now_->camera.left : now_->camera.right;

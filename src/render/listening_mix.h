@@ -25,6 +25,8 @@ enum class Listen {
 struct Hearing {
     Listen what = Listen::Both;
     bool loudnessMatched = true;  ///< Else the camera's sound as loud as it is in its file.
+    float volume = 1;             ///< Of all that is heard, 0 to 1.
+    float balance = 0;            ///< Of both: -1 the camera alone, 1 the clean sound alone.
 
     Hearing(Listen w = Listen::Both, bool matched = true) : what(w), loudnessMatched(matched) {}
     friend bool operator==(const Hearing&, const Hearing&) = default;
@@ -56,7 +58,7 @@ class ListeningMix {
     struct Parts {
         EarGains camera, clean;
     };
-    [[nodiscard]] Parts partsAt(Listen listen, std::int64_t frame) const;
+    [[nodiscard]] static Parts partsAt(const Hearing& hearing, std::int64_t frame);
     Result<void> readClean(std::size_t frames);
 
     PlacedSound camera_;
@@ -65,6 +67,7 @@ class ListeningMix {
     std::size_t faded_ = 0;
     float cameraGain_;
     float cameraGainNow_;
+    float volumeNow_ = 1;
     std::size_t fadeFrames_ = 0, fadedIn_ = 0;
     std::int64_t frame_ = 0;
     std::optional<Parts> now_;

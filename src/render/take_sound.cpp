@@ -17,6 +17,7 @@ namespace brisk {
 namespace {
 
 constexpr Seconds kCrossfade{0.05};  // between clean sound and camera, at an end of the former
+constexpr Seconds kQuietFade{0.02};  // into and out of a stretch that a person chose
 constexpr Seconds kClapFade{0.004};
 constexpr Seconds kTouching{0.001};  // pieces nearer than that leave no gap
 
@@ -74,15 +75,21 @@ TakeSoundPlan besideAlone(const TakeSoundPlan& plan, std::size_t beside) {
     alone.choice.softEdgeMs = plan.choice.softEdgeMs;
     alone.kept = plan.kept;
     alone.claps = plan.claps;
+    alone.quiet = plan.quiet;
     return alone;
 }
 
-double clapGain(const TakeSoundPlan& plan, Seconds t) {
+double quietGain(const TakeSoundPlan& plan, Seconds t, QuietSide side) {
     double g = 1;
-    for (const TimeRange& c : plan.claps) {
-        if (t < c.start || t >= c.end) continue;
-        const double away = std::min(softly(t - c.start, kClapFade), softly(c.end - t, kClapFade));
-        g *= 1 + (factor(plan.choice.clapsDb) - 1) * away;
+    const auto lower = [&](const TimeRange& r, double db, Seconds fade) {
+        if (t < r.start || t >= r.end) return;
+        fade = std::min(fade, r.length() / 2);
+        const double away = std::min(softly(t - r.start, fade), softly(r.end - t, fade));
+        g *= 1 + (factor(db) - 1) * away;
+    };
+    for (const TimeRange& c : plan.claps) lower(c, plan.choice.clapsDb, kClapFade);
+    for (const QuietStretch& q : plan.quiet) {
+        if (side == QuietSide::Camera ? q.camera() : q.clean()) lower(q.range, q.db, kQuietFade);
     }
     return g;
 }
@@ -148,7 +155,7 @@ struct TakeSound::State {
         return share;
     }
 
-    /// What is left where claps are quiet, and at the edges of what is kept.
+    /// What is left at the edges of what is kept.
     [[nodiscard]] double shape(Seconds t) const {
         double g = 0;
         const Seconds edge = milliseconds(plan.choice.softEdgeMs);
@@ -157,7 +164,7 @@ struct TakeSound::State {
             const Seconds fade = std::min(edge, r.length() / 2);
             g = std::min(softly(t - r.start, fade), softly(r.end - t, fade));
         }
-        return plan.claps.empty() ? g : g * clapGain(plan, t);
+        return g;
     }
 
     /// Where gains change: around every edge, and where claps are quiet.
@@ -170,6 +177,7 @@ struct TakeSound::State {
             }
         }
         busy.insert(busy.end(), plan.claps.begin(), plan.claps.end());
+        for (const QuietStretch& q : plan.quiet) busy.push_back(q.range);
     }
     /// True where all gains stay as they are.
     [[nodiscard]] bool evenOver(TimeRange block) const {
@@ -212,8 +220,10 @@ struct TakeSound::State {
                 const Seconds t = rate.seconds(at + static_cast<std::int64_t>(n));
                 const double all = gain * shape(t);
                 const double share = cleanShare(t);
-                a = static_cast<float>(all * share);
-                b = static_cast<float>(camera ? all * cameraGain * cameraShare(share) : 0);
+                a = static_cast<float>(all * share * quietGain(plan, t, QuietSide::Clean));
+                b = camera ? static_cast<float>(all * cameraGain * cameraShare(share) *
+                                                quietGain(plan, t, QuietSide::Camera))
+                           : 0.0f;
             }
             for (std::size_t c = 0; c < ch; ++c) {
                 float v = a * cleanBlock[n * cleanCh + (cleanCh == 1 ? 0 : c)];

@@ -11,6 +11,7 @@
 
 #include "render/clean_sound.h"
 #include "render/level_plan.h"
+#include "render/quiet_stretch.h"
 #include "render/sound_choice.h"
 
 namespace brisk {
@@ -26,6 +27,8 @@ struct TakeSoundPlan {
     bool nothingCovered = false;
     /// Claps to be quiet, each from its onset to where it has died away; in order.
     std::vector<TimeRange> claps = {};
+    /// Other stretches to be quieter; in order.
+    std::vector<QuietStretch> quiet = {};
     /// Of other microphones, in place beside it; each has at least one piece.
     std::vector<CleanPieces> beside = {};
 
@@ -62,8 +65,9 @@ class TakeSound {
     std::unique_ptr<State> state_;
 };
 
-/// What is left of a take's sounds at a moment, where claps are quiet: 1 elsewhere.
-double clapGain(const TakeSoundPlan& plan, Seconds takeTime);
+/// What is left at a moment of the clean sound, or of the camera's, where claps or other stretches
+/// are quiet: 1 elsewhere. \param side  Clean or Camera.
+double quietGain(const TakeSoundPlan& plan, Seconds takeTime, QuietSide side);
 
 /// The gain that brings the take's loudness to the recording's, within ±30 dB.
 float loudnessGain(const SoundScan& take, const SoundScan& recording);

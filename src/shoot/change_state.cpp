@@ -15,7 +15,7 @@ void changeEdit(ShootState& s, int take, const std::function<void(TakeEdit&)>& c
     auto it = std::find_if(s.edits.begin(), s.edits.end(),
                            [&](const TakeEdit& e) { return e.take == take; });
     if (it == s.edits.end()) {
-        s.edits.push_back({take, {}, {}, {}});
+        s.edits.push_back({take, {}, {}, {}, {}});
         it = s.edits.end() - 1;
     }
     change(*it);

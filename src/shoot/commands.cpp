@@ -131,20 +131,21 @@ Command backToSnapshot(const Snapshot& snapshot) {
 }
 
 Command takeAsInSnapshot(const ShootState& now, int take, const Snapshot& snapshot) {
-    return {
-        {"take-as-in-snapshot", {{"take", nameOf(now, take)}, {"snapshot", snapshot.name}}},
-        [take, then = snapshot.state](ShootState& s) {
-            std::erase_if(s.tethers, [&](const Tether& t) { return t.take == take; });
-            std::erase_if(s.marks, [&](const Mark& m) { return m.media == take; });
-            const TakeEdit* was = then->editOf(take);
-            changeEdit(s, take, [&](TakeEdit& e) { e = was ? *was : TakeEdit{take, {}, {}, {}}; });
-            for (const Tether* t : then->tethersOf(take)) {
-                if (s.item(t->recording)) s.tethers.push_back(*t);
-            }
-            for (const Mark& m : then->marksOf(take)) s.marks.push_back(m);
-            s.nextId = std::max(s.nextId, then->nextId);
-            dropDangling(s);
-        }};
+    return {{"take-as-in-snapshot", {{"take", nameOf(now, take)}, {"snapshot", snapshot.name}}},
+            [take, then = snapshot.state](ShootState& s) {
+                std::erase_if(s.tethers, [&](const Tether& t) { return t.take == take; });
+                std::erase_if(s.marks, [&](const Mark& m) { return m.media == take; });
+                const TakeEdit* was = then->editOf(take);
+                changeEdit(s, take, [&](TakeEdit& e) {
+                    e = was ? *was : TakeEdit{take, {}, {}, {}, {}};
+                });
+                for (const Tether* t : then->tethersOf(take)) {
+                    if (s.item(t->recording)) s.tethers.push_back(*t);
+                }
+                for (const Mark& m : then->marksOf(take)) s.marks.push_back(m);
+                s.nextId = std::max(s.nextId, then->nextId);
+                dropDangling(s);
+            }};
 }
 
 Fact findMatchesLabel(std::size_t takes) {

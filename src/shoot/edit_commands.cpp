@@ -36,6 +36,34 @@ Command keep(const ShootState& now, int take, const TimeRanges& kept, TimeRange 
             }};
 }
 
+Command quiet(const ShootState& now, int take, const QuietStretch& stretch) {
+    const Fact what{stretch.db >= 0 ? "heard-stretch" : "quiet-stretch",
+                    {{"take", nameOf(now, take)}, {"at", stretch.range.start}}};
+    return {what, [take, stretch](ShootState& s) {
+                changeEdit(s, take, [&](TakeEdit& e) {
+                    std::erase_if(e.quiet, [&](const QuietStretch& q) {
+                        return q.side == stretch.side && q.range.start >= stretch.range.start &&
+                               q.range.end <= stretch.range.end;
+                    });
+                    const auto after = std::find_if(
+                        e.quiet.begin(), e.quiet.end(),
+                        [&](const QuietStretch& q) { return q.range.start > stretch.range.start; });
+                    e.quiet.insert(after, stretch);
+                });
+            }};
+}
+
+Command notQuiet(const ShootState& now, int take, TimeRange stretch) {
+    return {{"not-quiet", {{"take", nameOf(now, take)}, {"at", stretch.start}}},
+            [take, stretch](ShootState& s) {
+                changeEdit(s, take, [&](TakeEdit& e) {
+                    std::erase_if(e.quiet, [&](const QuietStretch& q) {
+                        return q.range.start <= stretch.end && stretch.start <= q.range.end;
+                    });
+                });
+            }};
+}
+
 Command backToTether(const ShootState& now, int take) {
     return {{"back-to-tether", {{"take", nameOf(now, take)}}}, [take](ShootState& s) {
                 for (const auto& [id, at] : s.oneWith(take)) {

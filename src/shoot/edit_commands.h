@@ -21,6 +21,12 @@ Command setTakeSound(const ShootState& now, const std::vector<int>& takes,
 Command keep(const ShootState& now, int take, const TimeRanges& kept, TimeRange whole,
              const std::string& what);
 
+/// A stretch of a take is quieter, or heard although claps are quiet; what it covers of others on
+/// the same sounds gives way.
+Command quiet(const ShootState& now, int take, const QuietStretch& stretch);
+/// What touches that stretch is as it was.
+Command notQuiet(const ShootState& now, int take, TimeRange stretch);
+
 /// Back to where a slipped take was tethered, to the sample, and locked; with it all that are
 /// treated as one with it.
 Command backToTether(const ShootState& now, int take);

@@ -147,6 +147,17 @@ ordered_json editJson(const TakeEdit& e) {
         j["kept"] = ordered_json::array();
         for (const TimeRange& r : e.kept) j["kept"].push_back({r.start.value, r.end.value});
     }
+    if (!e.quiet.empty()) {
+        j["quiet"] = ordered_json::array();
+        for (const QuietStretch& q : e.quiet) {
+            j["quiet"].push_back({{"from", q.range.start.value},
+                                  {"to", q.range.end.value},
+                                  {"db", q.db},
+                                  {"of", q.side == QuietSide::Clean    ? "clean"
+                                         : q.side == QuietSide::Camera ? "camera"
+                                                                       : "both"}});
+        }
+    }
     if (!e.tethered.empty()) {
         j["tethered"] = ordered_json::array();
         for (const Tether& t : e.tethered) j["tethered"].push_back(tetherJson(t));
@@ -160,6 +171,14 @@ TakeEdit editFrom(const ordered_json& j) {
     if (j.contains("sound")) e.sound = soundChoiceFrom(j.at("sound"));
     for (const auto& r : j.value("kept", ordered_json::array())) {
         e.kept.push_back({{r.at(0).get<double>()}, {r.at(1).get<double>()}});
+    }
+    // Absent in files from before stretches could be quiet.
+    for (const auto& q : j.value("quiet", ordered_json::array())) {
+        e.quiet.push_back({{{q.at("from").get<double>()}, {q.at("to").get<double>()}},
+                           q.at("db").get<double>(),
+                           oneOf<QuietSide>(q.at("of"), {{"clean", QuietSide::Clean},
+                                                         {"camera", QuietSide::Camera},
+                                                         {"both", QuietSide::Both}})});
     }
     for (const auto& t : j.value("tethered", ordered_json::array())) {
         e.tethered.push_back(tetherFrom(t));

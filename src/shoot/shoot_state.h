@@ -11,6 +11,7 @@
 
 #include "align/tether_estimate.h"
 #include "media/read/media_info.h"
+#include "render/quiet_stretch.h"
 #include "render/sound_choice.h"
 #include "store/file_identity.h"
 
@@ -76,9 +77,12 @@ struct TakeEdit {
     int take = 0;
     std::optional<SoundChoice> sound;  ///< None: as the shoot's.
     std::vector<TimeRange> kept;  ///< Take time, in order, apart or touching; empty = all of it.
+    std::vector<QuietStretch> quiet;  ///< By their start; they may overlap.
     /// How it was tethered, where it was loosened since: what "back to the tether" brings back.
     std::vector<Tether> tethered;
-    [[nodiscard]] bool empty() const { return !sound && kept.empty() && tethered.empty(); }
+    [[nodiscard]] bool empty() const {
+        return !sound && kept.empty() && quiet.empty() && tethered.empty();
+    }
     friend bool operator==(const TakeEdit&, const TakeEdit&) = default;
 };
 

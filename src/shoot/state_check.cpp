@@ -111,6 +111,11 @@ void checkEdit(const TakeEdit& e) {
         ensure(!e.kept[i].empty(), "a kept piece is empty");
         ensure(i == 0 || e.kept[i - 1].end <= e.kept[i].start, "kept pieces overlap");
     }
+    ensure(e.quiet.size() <= kMaxPerTether, "more quiet stretches than a take has moments");
+    for (const QuietStretch& q : e.quiet) {
+        ensureRange(q.range);
+        ensure(q.db >= QuietStretch::kSilent && q.db <= 0, "a quiet stretch is louder than it was");
+    }
     ensure(e.tethered.size() <= kMaxPerTether, "more tethers than there are recordings");
     for (const Tether& t : e.tethered) checkTether(t);
 }
@@ -149,7 +154,7 @@ std::size_t weightOf(const ShootState& s) {
     for (const Tether& t : s.tethers) sum += ofTether(t);
     for (const Mark& m : s.marks) sum += sizeof m + m.name.size();
     for (const TakeEdit& e : s.edits) {
-        sum += sizeof e + e.kept.size() * sizeof(TimeRange);
+        sum += sizeof e + e.kept.size() * sizeof(TimeRange) + e.quiet.size() * sizeof(QuietStretch);
         for (const Tether& t : e.tethered) sum += ofTether(t);
     }
     return sum;

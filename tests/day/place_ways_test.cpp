@@ -49,6 +49,37 @@ TEST_F(PlaceWays, ByTheirStampsWhereTheyHaveSome) {
         << sentence(t.found.reason);
 }
 
+TEST_F(PlaceWays, WhereAPersonSaysWithTheReasonThatIsGiven) {
+    shoot.apply(layAt(shoot.state(), 1, 2, Seconds{31.5}, {"laid-as-typed"}));
+    EXPECT_EQ(shoot.state().tetherOf(1)->line.offset, Seconds{31.5});
+    EXPECT_EQ(shoot.state().stateOf(1), TetherState::NeedsAnEar);
+    EXPECT_NE(sentence(shoot.state().tetherOf(1)->found.reason).find("typed"), std::string::npos);
+}
+
+TEST_F(PlaceWays, TheStampsSayOnWhichRecordingToo) {
+    SoundScan later = recording;
+    take.info.stamps.creationTime = "2026-05-04T09:15:00.000000Z";
+    recording.info.stamps.creationTime = "2026-05-04T09:12:05.000000Z";
+    later.info.stamps.creationTime = "2026-05-04T09:14:50.000000Z";
+    EXPECT_EQ(stampedRecording(take, {{2, &recording}, {3, &later}}), 3);
+    EXPECT_EQ(stampedRecording(take, {{2, &recording}}), 0) << "it had ended";
+    EXPECT_EQ(stampedRecording(take, {}), 0);
+}
+
+TEST_F(PlaceWays, SeveralAreOneStepOfTheHistory) {
+    shoot.apply(commands::addMedia({{0, "/card/glue-02.mp4", MediaKind::Take, {}}}));
+    const auto steps = shoot.at();
+    shoot.apply(together({*layBy(PlaceWay::BothStarts, shoot.state(), 1, 2, take, recording),
+                          *layBy(PlaceWay::BothEnds, shoot.state(), 3, 2, take, recording)}));
+    EXPECT_EQ(shoot.at(), steps + 1);
+    EXPECT_EQ(sentence(shoot.undoLabel()), "Lay 2 takes on their recordings");
+    EXPECT_EQ(shoot.state().tetherOf(1)->line.offset, Seconds{0});
+    EXPECT_NEAR(shoot.state().tetherOf(3)->line.offset.value, 70, 1e-9);
+    shoot.undo();
+    EXPECT_EQ(shoot.state().tetherOf(1), nullptr);
+    EXPECT_EQ(shoot.state().tetherOf(3), nullptr);
+}
+
 TEST_F(PlaceWays, WhatIsTetheredStays) {
     lay(PlaceWay::BothEnds);
     shoot.apply(commands::lock(shoot.state(), 1));

@@ -166,7 +166,7 @@ TEST_F(HandOver, ATakeOfWhichNothingKeptIsCoveredIsNotWrittenWhole) {
     state_.sound.uncovered = Uncovered::Trimmed;
     // The recording begins two seconds into the take; only the first second is kept.
     state_.tethers[1].line.offset = state_.tethers[1].found.line.offset = Seconds{-2};
-    state_.edits.push_back({3, {}, {{{0.2}, {1.2}}}, {}});
+    state_.edits.push_back({3, {}, {{{0.2}, {1.2}}}, {}, {}});
     choice_.sound = SoundFormat::Wav;
     choice_.timeline = true;
     HandOverRun run(plan());
@@ -325,7 +325,7 @@ TEST_F(HandOver, APlaceThatNobodyConfirmedIsSaidBeforeAndAfter) {
 }
 
 TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
-    state_.edits.push_back({2, {}, {{{1.3}, {3}}}, {}});
+    state_.edits.push_back({2, {}, {{{1.3}, {3}}}, {}, {}});
     choice_.container = VideoContainer::Mkv;
     EXPECT_NE(sentence(plan().files[0].holds).find("re-encoded"), std::string::npos)
         << "and what it costs";
@@ -352,7 +352,7 @@ TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
 }
 
 TEST_F(HandOver, APiecesVideoAndItsSoundAloneBeginAndEndTogether) {
-    state_.edits.push_back({2, {}, {{{1.4}, {3}}}, {}});
+    state_.edits.push_back({2, {}, {{{1.4}, {3}}}, {}, {}});
     state_.sound.softEdgeMs = 0;
     choice_.sound = SoundFormat::Wav;
     for (const PieceStart start :

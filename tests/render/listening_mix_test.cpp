@@ -48,6 +48,38 @@ TEST_F(ListeningMixTest, LetsOneHearEachAndBoth) {
     EXPECT_NEAR(heard(mix, Listen::Both), 0.7 * (0.2 + 0.4), 1e-3);
 }
 
+TEST_F(ListeningMixTest, VolumeIsOfAllAndBalanceLeansFromOneToTheOther) {
+    ListeningMix mix(open("a.wav"), clean("b.wav"), 2.0f);
+    const auto at = [&](float volume, float balance) {
+        Hearing h(Listen::Both);
+        h.volume = volume;
+        h.balance = balance;
+        std::vector<float> out(200);
+        EXPECT_TRUE(mix.seek(1000));
+        EXPECT_TRUE(mix.read(out, h));
+        return out[100];
+    };
+    EXPECT_NEAR(at(0.5f, 0), 0.5 * 0.7 * (0.2 + 0.4), 1e-3);
+    EXPECT_NEAR(at(0, 0), 0, 1e-6);
+    EXPECT_NEAR(at(1, -1), 0.2, 1e-3) << "the camera, as loud as alone";
+    EXPECT_NEAR(at(1, 1), 0.4, 1e-3);
+    EXPECT_NEAR(at(1, 0.5f), 0.35 * 0.2 + 0.85 * 0.4, 1e-3);
+}
+
+TEST_F(ListeningMixTest, VolumeChangesWithoutAClick) {
+    ListeningMix mix(open("a.wav"), clean("b.wav"), 2.0f);
+    std::vector<float> before(200), after(2000);
+    ASSERT_TRUE(mix.seek(1000));
+    ASSERT_TRUE(mix.read(before, Listen::Clean));
+    Hearing silent(Listen::Clean);
+    silent.volume = 0;
+    ASSERT_TRUE(mix.read(after, silent));
+    for (std::size_t n = 2; n < after.size(); n += 2) {
+        ASSERT_LT(std::abs(after[n] - after[n - 2]), 0.002f) << n;
+    }
+    EXPECT_EQ(after.back(), 0.0f);
+}
+
 TEST_F(ListeningMixTest, SplitPutsThemOnTheirSides) {
     ListeningMix mix(open("a.wav"), clean("b.wav"), 2.0f);
     std::vector<float> out(200);

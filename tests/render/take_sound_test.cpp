@@ -322,5 +322,36 @@ TEST_F(TakeSoundTest, AnHourLaterAToneIsWhereItBelongsAndClean) {
                 1e-6);
 }
 
+TEST_F(TakeSoundTest, AStretchIsQuietOnTheSoundThatWasMeantWithSoftEdges) {
+    const auto recording = sound("r.wav", std::vector<float>(10 * kRate, 0.5f));
+    TakeSoundPlan plan{take(std::vector<float>(10 * kRate, 0.25f)), {{recording, {}}}};
+    plan.choice.camera = CameraSound::Blended;
+    plan.choice.blendDb = 0;
+    plan.choice.softEdgeMs = 0;
+    const auto all = render(plan, 0, 10);
+    const double both = all[static_cast<std::size_t>(4.5 * kRate)];
+    const double camera = both - 0.5;
+    ASSERT_GT(camera, 0.1);
+    const auto at = [](const std::vector<float>& v, double t) {
+        return static_cast<double>(v[static_cast<std::size_t>(t * kRate)]);
+    };
+    plan.quiet = {{{{4}, {5}}, QuietStretch::kSilent, QuietSide::Clean}};
+    const auto clean = render(plan, 0, 10);
+    EXPECT_NEAR(at(clean, 4.5), camera, 1e-3) << "the camera stays";
+    EXPECT_NEAR(at(clean, 3.9), both, 1e-5);
+    EXPECT_NEAR(at(clean, 5.1), both, 1e-5);
+    for (std::size_t n = 1; n < clean.size(); ++n) {
+        ASSERT_LT(std::abs(clean[n] - clean[n - 1]), 0.002f) << n;
+    }
+    plan.quiet[0].side = QuietSide::Camera;
+    EXPECT_NEAR(at(render(plan, 0, 10), 4.5), 0.5, 1e-3);
+    plan.quiet[0].side = QuietSide::Both;
+    EXPECT_NEAR(at(render(plan, 0, 10), 4.5), 0, 1e-5);
+    plan.quiet[0] = {{{4}, {5}}, -20, QuietSide::Both};
+    EXPECT_NEAR(at(render(plan, 0, 10), 4.5), both / 10, 1e-3);
+    // In blocks of any size it sounds the same.
+    EXPECT_EQ(render(plan, 3, 6, 64), render(plan, 3, 6, 4096));
+}
+
 }  // namespace
 }  // namespace brisk

@@ -125,7 +125,10 @@ TEST(ProjectFormat, DocumentsTheFieldsThatAreWritten) {
     loaded->journal.save = "a-saving";
     auto media = loaded->shoot.state().media;
     media.front().identity.middle = "cc33";
-    loaded->shoot.apply({{"said"}, [&](ShootState& s) { s.media = media; }});
+    loaded->shoot.apply({{"said"}, [&](ShootState& s) {
+                             s.media = media;
+                             s.edits.front().quiet = {{{{1}, {2}}}};
+                         }});
     ASSERT_TRUE(saveProject(loaded->shoot, folder.file("day.brisk"), loaded->journal));
     const std::string written = textOf(folder.file("day.brisk"));
     const std::string document = textOf(fs::path(BRISK_DOCS) / "formats/brisk.md");

@@ -11,6 +11,7 @@
 #include "app/card/microphone_row.h"
 #include "app/card/tether_card.h"
 #include "app/listen/listen_bar.h"
+#include "app/listen/loudness_menu.h"
 #include "app/picture/filmstrip.h"
 #include "app/picture/frame_tip.h"
 #include "app/picture/picture_view.h"
@@ -23,6 +24,8 @@
 #include "app/tray/cut_tools.h"
 #include "app/tray/loose_ways.h"
 #include "app/tray/place_bar.h"
+#include "app/tray/quiet_tools.h"
+#include "app/tray/recording_ways.h"
 #include "app/tray/sound_panel.h"
 #include "app/tray/trim_page.h"
 #include "core/time_text.h"
@@ -56,6 +59,7 @@ constexpr double kTryWithin = 2;      // seconds around a place that is tried
 constexpr double kNearby = 10;        // seconds either way that are near
 constexpr int kLowBench = 620;        // pixels of height
 constexpr int kRoomForStrip = 860;    // pixels of height
+constexpr int kRecordingCard = 116;   // pixels of height
 constexpr double kLoopAround = 1;     // seconds either side of the playhead
 constexpr double kGaugeEvery = 0.25;  // seconds the playhead moves between two looks
 }  // namespace
@@ -81,7 +85,7 @@ Bench::Bench(Session& session, Verbs& verbs, QWidget* parent) : QWidget(parent),
 
 void Bench::showAlone(const QWidget* part) {
     alone_ = part;
-    picture_->setVisible(!part || part == picture_);
+    picture_->setVisible((!part && !session_.view(take_).isRecording) || part == picture_);
     card_->setVisible(!part);
     seam_->setVisible(!part || part == seam_);
     tray_->setVisible(!part);
@@ -129,9 +133,11 @@ void Bench::lay(Verbs& verbs) {
     listen_ = new ListenBar(verbs, this);
     column->addWidget(listen_);
     tip_ = new FrameTip(this);
-    cuts_ = new CutTools(session, verbs, this, [this] {
-        return CutTools::Where{take_, seam_->playhead(), seam_->selection()};
-    });
+    cuts_ = new CutTools(session, verbs, this, [this] { return where(); });
+}
+
+CutTools::Where Bench::where() const {
+    return {take_, seam_->playhead(), seam_->selection()};
 }
 
 void Bench::layTray(Verbs& verbs) {
@@ -143,6 +149,8 @@ void Bench::layTray(Verbs& verbs) {
     left->setSpacing(2);
     loose_ = new LooseWays(session_, verbs, placing);
     left->addWidget(loose_);
+    recording_ = new RecordingWays(session_, verbs, placing);
+    left->addWidget(recording_);
     place_ = new PlaceBar(session_, verbs, placing);
     distance_ = new DistanceRow(session_, verbs, placing);
     left->addWidget(place_);
@@ -170,8 +178,11 @@ void Bench::layTray(Verbs& verbs) {
     sound_ = new SoundPanel(session_, sounding);
     microphone_ = new MicrophoneRow(session_, sounding);
     sounds->addWidget(microphone_);
-    sounds->addWidget(sound_, 1);
+    sounds->addWidget(sound_);
+    sounds->addWidget(new QuietTools(session_, verbs, sounding, [this] { return where(); }));
+    sounds->addStretch(1);
     tray_->addPage(sounding);
+    soundPage_ = sounding;
 
     tray_->addPage(new TrimPage(verbs, tray_));
     tray_->open(Step::Place);
@@ -196,6 +207,13 @@ void Bench::connectPlacing() {
     connect(seam_, &SeamView::cleanMoved, this, [this](double by) {
         session_.apply(commands::moveClean(session_.state(), take_, Seconds{by}));
     });
+    connect(seam_, &SeamView::cleanDragged, this,
+            [this](double by) { spots_->preview(Seconds{by}); });
+    connect(seam_, &SeamView::takeWanted, this, &Bench::takeWanted);
+    connect(seam_, &SeamView::takeDropped, this, [this](int take, double at) {
+        recording_->lay(take, Seconds{at}, {"laid-where-dropped"});
+    });
+    connect(recording_, &RecordingWays::laid, this, &Bench::takeWanted);
     connect(place_, &PlaceBar::markWanted, this, &Bench::putMark);
     connect(place_, &PlaceBar::searchWanted, this, &Bench::searchAgain);
     connect(curve_, &MatchCurveView::tried, this, [this](double offset) {
@@ -236,7 +254,11 @@ void Bench::connectListening() {
     });
     connect(seam_, &SeamView::selectionChanged, this, &Bench::setLoop);
     connect(&player_, &Player::travelling, listen_, &ListenBar::setTravelling);
-    connect(&player_, &Player::moved, this, [this](double t) { moveTo(Seconds{t}, true); });
+    connect(&player_, &Player::moved, this, [this](double t) {
+        noteListening(Seconds{t});
+        moveTo(Seconds{t}, true);
+    });
+    connect(&listen_->loudness(), &LoudnessMenu::deviceChosen, this, &Bench::deviceChosen);
     connect(&player_, &Player::playingChanged, listen_, &ListenBar::setPlaying);
     connect(&player_, &Player::failed, &session_, &Session::addNote);
     connect(&player_, &Player::deviceChanged, this, [this](const QString& sentence) {
@@ -261,8 +283,11 @@ void Bench::connectPictures() {
 void Bench::showTake(int take) {
     if (take == take_) return;
     player_.stop();
+    if (take_ != 0) session_.leave(take_, seam_->playhead());
     take_ = take;
+    heard_ = {};
     picture_->clear();
+    recording_->showMedia(take);
     card_->showTake(take);
     distance_->showTake(take);
     microphone_->showTake(take);
@@ -273,18 +298,29 @@ void Bench::showTake(int take) {
     curve_->showTake(take);
     spots_->showTake(take);
     asked_.reset();
+    laySizes();
+    const Seconds left = session_.leftAt(take).value_or(Seconds{0});
     refresh();
-    moveTo({0}, true);
+    moveTo(left, true);
 }
 
 void Bench::refreshTray() {
     const TakeView& v = session_.view(take_);
     const Fact fixed = whyNotMove(v);
+    if (v.isRecording) {
+        tray_->setWords(Step::Place, tr("Which take belongs here?"));
+        for (const Step s : {Step::Check, Step::Sound, Step::Trim}) {
+            tray_->setWords(s, inWords(Fact{"a-recording"}));
+        }
+        return;
+    }
     tray_->setWords(Step::Place,
                     v.placed && !fixed.empty() ? inWords(fixed) : tr("Where does it fall?"));
     tray_->setWords(Step::Check, v.pair ? slips_->verdict() : inWords(Fact{"no-place-yet"}));
     tray_->setWords(Step::Sound, sound_->holds());
-    tray_->setWords(Step::Trim, v.pair ? keptWords(v) : inWords(Fact{"no-place-yet"}));
+    tray_->setWords(Step::Trim, v.pair
+                                    ? keptWords(v)
+                                    : tr("%1 A search uses what is kept alone.").arg(keptWords(v)));
 }
 
 void Bench::openStep(Step step) {
@@ -296,12 +332,14 @@ void Bench::refresh() {
     const auto pair = session_.view(take_).pair;
     const auto sound = session_.view(take_).sound;
     session_.wantLevel(take_);
-    player_.load(f ? f->scan : nullptr, sound);
+    player_.load(playable(), sound);
     pair ? proof_.examine(*pair) : proof_.clear();
     spots_->setVisible(pair.has_value());
     slips_->setVisible(pair.has_value());
     // Where there is one place there is nothing to choose from.
     curve_->setVisible(pair && offersOf(pair->tether.found).size() > 1);
+    soundPage_->setEnabled(!session_.view(take_).isRecording);
+    listen_->setOneSound(session_.view(take_).isRecording);
     listen_->setCleanAvailable(pair.has_value());
     const TetherState state = session_.stateOf(take_);
     // A person's own choice of a step holds until the take asks for another.
@@ -311,11 +349,41 @@ void Bench::refresh() {
     gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
     player_.setHearing(listen_->hearing());
-    scrubber_.load(f ? f->scan : nullptr, sound);
-    if (f && f->scan) {
+    scrubber_.load(playable(), sound);
+    if (f && f->scan && session_.view(take_).isRecording) moveTo(seam_->playhead(), false);
+    if (f && f->scan && !session_.view(take_).isRecording) {
         strip_->showTake(QString::fromStdString(f->info.path), f->scan->pictures.end());
         moveTo(seam_->playhead(), false);
     }
+}
+
+std::shared_ptr<const SoundScan> Bench::playable() const {
+    const MediaFacts* f = session_.facts(take_);
+    if (!f || !f->scan) return nullptr;
+    if (!session_.view(take_).isRecording || !f->scan->info.video) return f->scan;
+    // A video of which only the sound is wanted: no picture to count from.
+    if (soundOnly_.first != f->scan) {
+        auto sound = std::make_shared<SoundScan>(*f->scan);
+        sound->info.video.reset();
+        sound->pictures = {};
+        soundOnly_ = {f->scan, std::move(sound)};
+    }
+    return soundOnly_.second;
+}
+
+void Bench::noteListening(Seconds at) {
+    constexpr Seconds kListened{1}, kStride{0.25};
+    const Seconds by = at - heardAt_;
+    heardAt_ = at;
+    const bool clean = player_.playing() && player_.audible() &&
+                       player_.hearing().what != Listen::Camera && session_.view(take_).pair;
+    if (!clean || by <= Seconds{0} || by > kStride) return;
+    heard_ = heard_ + by;
+    if (heard_ >= kListened) session_.noteHeard(take_);
+}
+
+void Bench::setSelected(std::function<std::vector<int>()> selected) {
+    loose_->setSelected(std::move(selected));
 }
 
 void Bench::setPlayhead(Seconds t) {
@@ -327,7 +395,8 @@ void Bench::moveTo(Seconds t, bool follow) {
     seam_->setPlayhead(t, follow);
     listen_->setPosition(seam_->playhead());
     const MediaFacts* f = session_.facts(take_);
-    if (f && f->scan) {
+    if (session_.view(take_).isRecording) return session_.leave(take_, seam_->playhead());
+    if (f && f->scan && !f->scan->pictures.empty()) {
         const PictureTimes& pictures = f->scan->pictures;
         const auto n = pictures.frameAt(seam_->playhead());
         const Seconds end = n + 1 < pictures.count() ? pictures.timeOf(n + 1) : pictures.end();
@@ -348,7 +417,9 @@ void Bench::askGauge() {
 
 void Bench::putMark(bool onCleanSound, bool exactly) {
     const Seconds here = seam_->playhead();
-    if (!onCleanSound) return session_.putMark(take_, here, exactly);
+    if (!onCleanSound || session_.view(take_).isRecording) {
+        return session_.putMark(take_, here, exactly);
+    }
     const auto pair = session_.view(take_).pair;
     if (!pair) return;
     const PlacedPair there = pair->at(here);
@@ -397,6 +468,7 @@ void Bench::searchAgain(SearchScope scope) {
 void Bench::showTip(double takeSeconds, int x) {
     const MediaFacts* f = session_.facts(take_);
     if (!f || !f->scan || f->scan->pictures.empty()) return;
+    if (session_.view(take_).isRecording) return;
     const PictureTimes& pictures = f->scan->pictures;
     const Seconds t{takeSeconds};
     if (t < Seconds{0} || t >= pictures.end()) return tip_->leave();
@@ -407,7 +479,7 @@ void Bench::showTip(double takeSeconds, int x) {
 
 void Bench::askForPicture() {
     const MediaItem* m = session_.state().item(take_);
-    if (!m) return;
+    if (!m || m->role == MediaKind::Recording) return;
     const int wide = static_cast<int>(picture_->width() * devicePixelRatioF());
     pictures_.ask(QString::fromStdString(m->path), seam_->playhead(), std::max(320, wide));
 }
@@ -423,6 +495,10 @@ void Bench::step(int frames) {
     const MediaFacts* f = session_.facts(take_);
     if (!f || !f->scan) return;
     player_.stop();
+    // A recording has no frames: a fiftieth of a second is as good a step.
+    if (session_.view(take_).isRecording || f->scan->pictures.empty()) {
+        return moveTo(seam_->playhead() + Seconds{0.02 * frames}, true);
+    }
     const PictureTimes& p = f->scan->pictures;
     moveTo(p.timeOf(p.frameAt(seam_->playhead()) + frames), true);
 }
@@ -458,8 +534,12 @@ void Bench::laySizes() {
         const int high = std::clamp(height() * 29 / 100, 132, 420);
         const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
         picture_->setFixedSize(wide, high);
-        card_->setFixedHeight(high);
-        strip_->setVisible(!alone_ && height() >= kRoomForStrip);
+        // A recording by itself has no picture, and its card few words: the seam gets the room.
+        const bool recording = session_.view(take_).isRecording;
+        card_->setFixedHeight(recording ? scaled(kRecordingCard) : high);
+        const bool pictures = !alone_ && !recording;
+        picture_->setVisible(pictures);
+        strip_->setVisible(pictures && height() >= kRoomForStrip);
     }
     askForPicture();
 }

@@ -14,6 +14,7 @@
 #include "app/proof/proof.h"
 #include "app/spine/session.h"
 #include "app/spine/verbs.h"
+#include "app/tray/cut_tools.h"
 #include "app/tray/search_menu.h"
 #include "app/tray/tray.h"
 
@@ -21,7 +22,6 @@ namespace brisk::app {
 
 class Filmstrip;
 class FrameTip;
-class CutTools;
 class DistanceRow;
 class MicrophoneRow;
 class SoundPanel;
@@ -30,6 +30,7 @@ class LooseWays;
 class MatchCurveView;
 class PictureView;
 class PlaceBar;
+class RecordingWays;
 class SeamView;
 class SlipLine;
 class SpotChecks;
@@ -39,8 +40,11 @@ class Bench : public QWidget {
     Q_OBJECT
   public:
     Bench(Session& session, Verbs& verbs, QWidget* parent);
-    void showTake(int take);
+    /// A take, or a recording by itself; where a person left it.
+    void showTake(int media);
     [[nodiscard]] int take() const { return take_; }
+    /// Who knows what is selected in the list.
+    void setSelected(std::function<std::vector<int>()> selected);
     void openStep(Step step);
     [[nodiscard]] Tray& tray() { return *tray_; }
     /// Says where to look, over the take that is shown; `done` once it is put away.
@@ -55,12 +59,18 @@ class Bench : public QWidget {
     [[nodiscard]] ListenBar& listening() { return *listen_; }
     [[nodiscard]] MatchCurveView& matchCurve() { return *curve_; }
 
+  signals:
+    /// Another take should come onto the bench.
+    void takeWanted(int take);
+    void deviceChosen(const QByteArray& id);
+
   protected:
     void resizeEvent(QResizeEvent*) override;
 
   private:
     void lay(Verbs& verbs);
     void layTray(Verbs& verbs);
+    [[nodiscard]] CutTools::Where where() const;
     void refreshTray();
     void connectParts();
     void connectPlacing();
@@ -76,6 +86,10 @@ class Bench : public QWidget {
     /// The seam or the picture gets all the room; none: everything is shown.
     void showAlone(const QWidget* part);
     void laySizes();
+    /// What is played of a file: of a recording by itself only its sound, on its own time.
+    [[nodiscard]] std::shared_ptr<const SoundScan> playable() const;
+    /// Counts what was listened to of the clean sound.
+    void noteListening(Seconds at);
     void showTip(double takeSeconds, int x);
     void putMark(bool onCleanSound, bool exactly);
     void searchAgain(SearchScope scope);
@@ -102,7 +116,14 @@ class Bench : public QWidget {
     Filmstrip* strip_;
     SeamView* seam_;
     FrameTip* tip_;
+    QWidget* soundPage_;
+    /// Of which file, and what is played of it.
+    mutable std::pair<std::shared_ptr<const SoundScan>, std::shared_ptr<const SoundScan>>
+        soundOnly_;
     LooseWays* loose_;
+    RecordingWays* recording_;
+    Seconds heard_;    // of the take, since it came or was moved
+    Seconds heardAt_;  // the moment that was heard last
     PlaceBar* place_;
     SpotChecks* spots_;
     SlipLine* slips_;

@@ -11,6 +11,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/card/recording_words.h"
 #include "app/spine/choose_recording.h"
 #include "app/spine/state_words.h"
 #include "app/spine/verb_button.h"
@@ -60,7 +61,7 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
     column->setContentsMargins(16, 8, 16, 8);
     column->setSpacing(8);
 
-    auto* head = new QHBoxLayout;
+    auto* head = head_ = new QHBoxLayout;
     head->setContentsMargins(24, 0, 0, 0);  // the state's mark is painted before the title
     head->setSpacing(12);
     title_ = new ElidedLabel(this);
@@ -184,10 +185,10 @@ void TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     QStringList differs{clockSentence(t.line.drift)};
     if (t.polarity < 0) differs << tr("The recording is upside down: turned back.");
     const MediaFacts* clean = session_.facts(t.recording);
-    if (take.scan && clean && clean->scan) {
+    if (take.scan && !take.scan->silent() && clean && clean->scan) {
         differs << inWords(betterSound(quality(take.scan), quality(clean->scan)));
-        differs << uncoveredSentence(t, take);
     }
+    if (take.scan && clean && clean->scan) differs << uncoveredSentence(t, take);
     if (const QString goesOn = goesOnWords(t.take); !goesOn.isEmpty()) {
         differs << (session_.state().oneWith(t.take).size() > 1
                         ? tr("The take continues %1: treated as one.").arg(goesOn)
@@ -283,7 +284,10 @@ void TetherCard::refresh() {
     // Without a take the whole bench is away; another page of it must not be covered by this one.
     if (!item || !take) return;
     title_->setText(QFileInfo(q(item->path)).fileName());
-    stateWords_->setText(stateWords(session_.state(), take_));
+    const bool recording = session_.view(take_).isRecording;
+    head_->setContentsMargins(recording ? 0 : 24, 0, 0, 0);
+    if (recording) return fillRecording();
+    stateWords_->setText(stateWords(session_.state(), take_) + heardWords());
     const TetherState state = session_.stateOf(take_);
     const bool placed = t && state != TetherState::Loose;
     if (placed) {
@@ -293,7 +297,25 @@ void TetherCard::refresh() {
     }
     verbs_.action(Verb::Tether)
         ->setText(state == TetherState::Slipped ? tr("Make this the tether") : tr("Tether"));
-    find_->setVisible(!placed);
+    // A search has nothing to go by in a film without sound.
+    find_->setVisible(!placed && !(take->scan && take->scan->silent()));
+    update();
+}
+
+QString TetherCard::heardWords() const {
+    return session_.stateOf(take_) == TetherState::Tethered && !session_.heard(take_)
+               ? tr(", not listened to")
+               : QString();
+}
+
+void TetherCard::fillRecording() {
+    const RecordingWords w = recordingWords(session_, take_);
+    stateWords_->setText(tr("recording"));
+    say(kPlace, w.lies);
+    say(kKnown, w.sound);
+    say(kDiffers, w.pins);
+    say(kFile, w.notes);
+    find_->hide();
     update();
 }
 
@@ -302,6 +324,7 @@ void TetherCard::layOn() {
 }
 
 void TetherCard::paintEvent(QPaintEvent*) {
+    if (session_.view(take_).isRecording) return;
     QPainter p(this);
     const QRect mark(16, title_->y() + (title_->height() - 16) / 2, 16, 16);
     const QRectF at = QStyle::visualRect(layoutDirection(), rect(), mark);

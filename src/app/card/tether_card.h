@@ -15,6 +15,8 @@
 #include "app/style/sentence_label.h"
 #include "features/sound_quality.h"
 
+class QHBoxLayout;
+
 namespace brisk::app {
 
 class TetherCard : public QWidget {
@@ -45,6 +47,9 @@ class TetherCard : public QWidget {
     /// Worked out once for each file.
     const SoundQuality& quality(const std::shared_ptr<const SoundScan>& scan);
     void layOn();
+    void fillRecording();
+    /// ", not listened to" of a tether that nobody heard.
+    [[nodiscard]] QString heardWords() const;
     void teach();
 
     Session& session_;
@@ -52,6 +57,7 @@ class TetherCard : public QWidget {
     int take_ = 0;
     QLabel* title_;
     QLabel* stateWords_;
+    QHBoxLayout* head_;
     std::array<SentenceLabel*, kSentences> sentences_{};
     std::map<std::shared_ptr<const SoundScan>, SoundQuality> qualities_;
     QPushButton* find_;

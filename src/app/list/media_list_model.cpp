@@ -6,6 +6,7 @@
 #include <array>
 #include <utility>
 
+#include "app/spine/dragged_take.h"
 #include "app/spine/state_words.h"
 #include "app/spine/words.h"
 #include "core/time_text.h"
@@ -32,7 +33,11 @@ void MediaListModel::rebuild() {
     if (!recordings.empty()) rows.push_back(-1);
     rows.insert(rows.end(), recordings.begin(), recordings.end());
     const auto before = std::exchange(told_, session_.shoot().inForce());
-    if (rows == rows_) return tellRows(before ? changedMedia(*before, *told_) : std::nullopt);
+    if (rows == rows_) {
+        // Where the state is the same something else became known, of whichever.
+        const bool known = before && before != told_;
+        return tellRows(known ? changedMedia(*before, *told_) : std::nullopt);
+    }
     beginResetModel();
     rows_ = std::move(rows);
     endResetModel();
@@ -97,7 +102,10 @@ int MediaListModel::rowCount(const QModelIndex& parent) const {
 
 Qt::ItemFlags MediaListModel::flags(const QModelIndex& index) const {
     const bool heading = index.isValid() && rows_[static_cast<std::size_t>(index.row())] < 0;
-    return heading ? Qt::NoItemFlags : Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    if (heading) return Qt::NoItemFlags;
+    const bool take = index.isValid() && index.data(IsTakeRole).toBool();
+    const Qt::ItemFlags plain = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    return take ? plain | Qt::ItemIsDragEnabled : plain;
 }
 
 QModelIndex MediaListModel::indexOf(int id) const {
@@ -128,6 +136,20 @@ QString MediaListModel::number(int id, bool take) const {
     const Tether* t = session_.state().tetherOf(id);
     if (!t || t->state() == TetherState::Loose) return {};
     return clockWords(t->line.offset, 1);
+}
+
+QString MediaListModel::takeWords(int id) const {
+    const QString words = stateWords(session_.state(), id);
+    return session_.stateOf(id) == TetherState::Tethered && !session_.heard(id)
+               ? tr("%1, not listened to").arg(words)
+               : words;
+}
+
+QMimeData* MediaListModel::mimeData(const QModelIndexList& indexes) const {
+    for (const QModelIndex& i : indexes) {
+        if (i.data(IsTakeRole).toBool()) return dragOf(i.data(IdRole).toInt()).release();
+    }
+    return nullptr;
 }
 
 QString MediaListModel::recordingWords(int id) const {
@@ -175,7 +197,7 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
             return lines.join(QLatin1Char('\n'));
         }
         case Qt::AccessibleTextRole:
-            return take ? tr("%1, %2, %3").arg(name, stateWords(s, id), number(id, true))
+            return take ? tr("%1, %2, %3").arg(name, takeWords(id), number(id, true))
                         : tr("%1, recording, %2").arg(name, number(id, false));
         case IdRole:
             return id;
@@ -186,7 +208,7 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
         case NumberRole:
             return number(id, take);
         case WordsRole:
-            return take ? stateWords(s, id) : recordingWords(id);
+            return take ? takeWords(id) : recordingWords(id);
         case HeadingRole:
             return false;
         default:

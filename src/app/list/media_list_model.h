@@ -31,6 +31,8 @@ class MediaListModel : public QAbstractListModel {
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;
     Qt::ItemFlags flags(const QModelIndex& index) const override;
+    QMimeData* mimeData(const QModelIndexList& indexes) const override;
+    Qt::DropActions supportedDragActions() const override { return Qt::CopyAction; }
 
     [[nodiscard]] QModelIndex indexOf(int id) const;
     void setFilter(const TakeFilter& filter);
@@ -46,6 +48,8 @@ class MediaListModel : public QAbstractListModel {
     /// Those of these files; all of them where it is not known which.
     void tellRows(const std::optional<std::set<int>>& media);
     [[nodiscard]] QString number(int id, bool take) const;
+    /// Its state, and whether anybody listened to it.
+    [[nodiscard]] QString takeWords(int id) const;
     /// "mono, 24-bit; 2 takes on it".
     [[nodiscard]] QString recordingWords(int id) const;
     Session& session_;

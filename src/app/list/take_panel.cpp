@@ -58,16 +58,29 @@ void TakePanel::layHeading(QHBoxLayout* top) {
     useFont(heading_, 13, true);
     top->addWidget(heading_, 1);
     verbs_.teach(
-        Verb::NextToHear, [this] { jumpToNext(); },
+        Verb::NextToHear,
+        [this] {
+            jumpTo([this](int id) { return session_.stateOf(id) == TetherState::NeedsAnEar; });
+        },
         [this] {
             const auto takes = session_.state().ids(MediaKind::Take);
             return standing(takes, TetherState::NeedsAnEar) > 0 ? Fact{}
                                                                 : Fact{"nothing-needs-an-ear"};
         });
-    auto* jump = new VerbButton(verbs_, Verb::NextToHear, this, VerbButton::Unable::Hidden);
-    jump->setProperty("arrow", true);
-    useFont(jump, 12);
-    top->addWidget(jump);
+    verbs_.teach(
+        Verb::NextUnheard, [this] { jumpTo([this](int id) { return unheard(id); }); },
+        [this] {
+            const auto takes = session_.state().ids(MediaKind::Take);
+            return std::any_of(takes.begin(), takes.end(), [this](int id) { return unheard(id); })
+                       ? Fact{}
+                       : Fact{"all-were-heard"};
+        });
+    for (const Verb v : {Verb::NextToHear, Verb::NextUnheard}) {
+        auto* jump = new VerbButton(verbs_, v, this, VerbButton::Unable::Hidden);
+        jump->setProperty("arrow", true);
+        useFont(jump, 12);
+        top->addWidget(jump);
+    }
 }
 
 void TakePanel::layFilters(QHBoxLayout* row) {
@@ -118,6 +131,7 @@ void TakePanel::layList(QVBoxLayout* column) {
     list_->setItemDelegate(new MediaRowDelegate(list_));
     list_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setDragEnabled(true);
     list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     list_->setContextMenuPolicy(Qt::CustomContextMenu);
     list_->setAccessibleName(tr("Takes and recordings"));
@@ -218,14 +232,18 @@ void TakePanel::chooseOrder() {
     menu->popup(order_->mapToGlobal(QPoint(0, order_->height())));
 }
 
-void TakePanel::jumpToNext() {
+bool TakePanel::unheard(int take) const {
+    return session_.stateOf(take) == TetherState::Tethered && !session_.heard(take);
+}
+
+void TakePanel::jumpTo(const std::function<bool(int)>& wanted) {
     const auto takes = model_->listedTakes();
     const auto here = std::find(takes.begin(), takes.end(), current_);
     const auto n = static_cast<std::ptrdiff_t>(takes.size());
     const std::ptrdiff_t from = here == takes.end() ? -1 : here - takes.begin();
     for (std::ptrdiff_t i = 1; i <= n; ++i) {
         const int take = takes[static_cast<std::size_t>((from + i) % n)];
-        if (session_.stateOf(take) != TetherState::NeedsAnEar) continue;
+        if (!wanted(take)) continue;
         list_->setCurrentIndex(model_->indexOf(take));
         emit jumped(take);
         return;

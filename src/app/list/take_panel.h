@@ -29,6 +29,7 @@ class TakePanel : public QWidget {
     [[nodiscard]] MediaListModel& model() { return *model_; }
     /// Files that are selected in the list.
     [[nodiscard]] std::vector<int> selected() const;
+    [[nodiscard]] std::vector<int> selectedTakes() const;
     /// The take on the bench: what jumping counts from.
     void setCurrent(int take) { current_ = take; }
     /// "9 tethered, 2 found, 1 unsure, 1 no place".
@@ -49,11 +50,13 @@ class TakePanel : public QWidget {
     void refresh();
     void filterChanged();
     void chooseOrder();
-    void jumpToNext();
+    /// To the next one after the current.
+    void jumpTo(const std::function<bool(int take)>& wanted);
+    /// Tethered, and nobody listened to it there.
+    [[nodiscard]] bool unheard(int take) const;
     void showMenu(const QPoint& at);
     [[nodiscard]] std::ptrdiff_t standing(const std::vector<int>& takes, TetherState s) const;
     [[nodiscard]] std::ptrdiff_t sureOnes() const;
-    [[nodiscard]] std::vector<int> selectedTakes() const;
 
     Session& session_;
     Verbs& verbs_;

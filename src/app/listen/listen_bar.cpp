@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "align/decide/fit_verdict.h"
+#include "app/listen/loudness_menu.h"
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/choice_group.h"
@@ -42,6 +43,7 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     row->setContentsMargins(0, 0, 16, 0);
     row->setSpacing(4);
     hearingMenu_ = new QPushButton(this);
+    loudness_ = new LoudnessMenu(this);
     teach();
     auto* play = new VerbButton(verbs, Verb::Play, this);
     useFont(play, 14, true);
@@ -81,6 +83,9 @@ ListenBar::ListenBar(Verbs& verbs, QWidget* parent) : QWidget(parent), verbs_(ve
     });
     row->addWidget(speed_);
 
+    connect(loudness_, &LoudnessMenu::changed, this, [this] { emit hearingChanged(hearing()); });
+    row->addWidget(loudness_);
+
     row->addSpacing(8);
     gauge_ = new ElidedLabel(this);
     useFont(gauge_, 13, true);
@@ -101,14 +106,22 @@ bool ListenBar::event(QEvent* e) {
 }
 
 void ListenBar::fit() {
+    const auto show = [](QWidget* w, bool visible) {
+        if (w->isHidden() == visible) w->setVisible(visible);
+    };
+    if (one_) {
+        show(hearingMenu_, false);
+        return show(hearing_, false);
+    }
+    show(hearingMenu_, narrow_);
+    show(hearing_, !narrow_);
     // Where there is no room for all choices side by side they are a menu.
     const QWidget* shown = narrow_ ? static_cast<QWidget*>(hearingMenu_) : hearing_;
     const int rest = layout()->minimumSize().width() - shown->minimumSizeHint().width();
     const bool narrow = rest + hearing_->sizeHint().width() > width();
-    if (narrow == narrow_) return;
     narrow_ = narrow;
-    hearingMenu_->setVisible(narrow);
-    hearing_->setVisible(!narrow);
+    show(hearingMenu_, narrow);
+    show(hearing_, !narrow);
 }
 
 void ListenBar::teach() {
@@ -145,6 +158,11 @@ void ListenBar::setPosition(Seconds t) {
 
 void ListenBar::setPlaying(bool playing) {
     verbs_.action(Verb::Play)->setText(playing ? tr("Stop") : tr("Play"));
+}
+
+void ListenBar::setOneSound(bool one) {
+    one_ = one;
+    fit();
 }
 
 void ListenBar::setCleanAvailable(bool available) {
@@ -184,6 +202,8 @@ Hearing ListenBar::hearing() const {
     for (const auto& [listen, verb] : kHearing) {
         if (verbs_.action(verb)->isChecked()) h.what = listen;
     }
+    h.volume = loudness_->volume();
+    h.balance = loudness_->balance();
     return h;
 }
 

@@ -15,6 +15,8 @@ class QPushButton;
 
 namespace brisk::app {
 
+class LoudnessMenu;
+
 class ListenBar : public QWidget {
     Q_OBJECT
   public:
@@ -23,6 +25,9 @@ class ListenBar : public QWidget {
     void setPlaying(bool playing);
     /// Without a clean sound only the camera can be heard.
     void setCleanAvailable(bool available);
+    /// A recording by itself: there is nothing to choose from.
+    void setOneSound(bool one);
+    [[nodiscard]] LoudnessMenu& loudness() { return *loudness_; }
     void setAudible(bool audible);
     /// What the echo gauge shows; none = no common sound here.
     void setSlip(std::optional<Seconds> slip);
@@ -54,6 +59,8 @@ class ListenBar : public QWidget {
     QWidget* hearing_;  ///< The choices, and what stands for them where room is short.
     QPushButton* hearingMenu_;
     bool narrow_ = false;
+    bool one_ = false;
+    LoudnessMenu* loudness_;
     Listen wanted_ = Listen::Both;  ///< Kept while there is no clean sound.
     QLabel* gauge_;
     QLabel* device_;

@@ -3,6 +3,7 @@
 // playhead follows what the device has really played.
 #include "app/listen/player.h"
 
+#include <QAudioDevice>
 #include <QElapsedTimer>
 #include <QMediaDevices>
 #include <algorithm>
@@ -38,6 +39,7 @@ QAudioDevice deviceOf(const QByteArray& id) {
 struct Player::Run {
     MixFeed feed;
     SinkHandle sink;          // none: the simulated device
+    QAudioDevice device;      // that it plays on
     bool begun = false;       // the device, once there is something to hear
     std::int64_t before = 0;  // output frames that devices before this one took
     QElapsedTimer clock;      // of the simulated device
@@ -114,7 +116,7 @@ void Player::start(Seconds from) {
 void Player::openDevice(Run& run) {
     run.closeSink();
     run.before = run.feed.taken();
-    const QAudioDevice device = deviceOf(device_);
+    const QAudioDevice device = run.device = deviceOf(device_);
     audible_ = !device.isNull();
     if (audible_) {
         const QAudioFormat format = listeningFormat();
@@ -144,9 +146,14 @@ QString Player::keepDevice(Run& run) {
     run.lastTaken = taken;
     const bool gone = run.sink->state() == QAudio::StoppedState;
     if (!gone && run.ticksAsleep < kAsleepTicks) return {};
+    const QAudioDevice was = run.device;
     openDevice(run);
-    return audible_ ? tr("The sound device had stopped; playing was started on it again.")
-                    : tr("The sound device is gone: playing goes on, but nothing can be heard.");
+    if (!audible_) {
+        return tr("The sound device is gone: playing goes on, but nothing can be heard.");
+    }
+    return run.device == was ? tr("The sound device had stopped; playing was started on it again.")
+                             : tr("%1 is gone: playing goes on on %2.")
+                                   .arg(was.description(), run.device.description());
 }
 
 void Player::setDevice(const QByteArray& id) {

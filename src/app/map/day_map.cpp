@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/map/day_map.h"
 
+#include <QApplication>
+#include <QDrag>
+#include <QDragEnterEvent>
 #include <QFileInfo>
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -9,8 +12,10 @@
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "app/seam/column_raster.h"
+#include "app/spine/dragged_take.h"
 #include "app/spine/state_words.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
@@ -52,6 +57,7 @@ double shelfBoxWidth() {
 DayMap::DayMap(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
+    setAcceptDrops(true);
     setAccessibleName(tr("Day map: recordings, and the takes where they belong"));
     sliding_.setStartValue(0.0);
     sliding_.setEndValue(1.0);
@@ -70,7 +76,8 @@ DayMap::DayMap(Session& session, QWidget* parent) : QWidget(parent), session_(se
 void DayMap::choose(int take) {
     if (take == chosen_) return;
     const auto renew = [this](int which) {
-        update(shownBox(which).toAlignedRect().adjusted(-2, -2, 2, 2));
+        const QRectF box = shownBox(which);
+        box.isNull() ? update() : update(box.toAlignedRect().adjusted(-2, -2, 2, 2));
     };
     renew(chosen_);
     chosen_ = take;
@@ -268,6 +275,7 @@ void DayMap::paintEvent(QPaintEvent* e) {
     for (const int id : day_.shelf) {
         if (!boxOf(id).isNull()) paintTake(p, id, shownBox(id), {}, {});
     }
+    paintDrop(p);
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(colours().action, 2));
@@ -318,9 +326,10 @@ void DayMap::paintRibbon(QPainter& p, const DayRibbon& ribbon) const {
                               colours().paper, colours().cleanPale, colours().clean);
         }
     }
-    p.setPen(QPen(colours().clean, 1));
+    const bool chosen = ribbon.recording == chosen_;
+    p.setPen(QPen(chosen ? colours().ink : colours().clean, chosen ? 2 : 1));
     p.drawLine(QPointF(from, middle + 0.5), QPointF(to, middle + 0.5));
-    p.setFont(uiFont(11));
+    p.setFont(uiFont(11, chosen));
     const QString name = p.fontMetrics().elidedText(nameOf(session_, ribbon.recording),
                                                     Qt::ElideMiddle, scaled(kMaxNameLength));
     const double wide = p.fontMetrics().horizontalAdvance(name) + 8;
@@ -387,7 +396,101 @@ void DayMap::wheelEvent(QWheelEvent* e) {
 
 void DayMap::mousePressEvent(QMouseEvent* e) {
     dragFrom_ = e->position();
-    if (const int take = takeAt(e->position())) emit chosen(take);
+    pressed_ = e->button() == Qt::LeftButton ? takeAt(e->position()) : 0;
+    if (pressed_) {
+        emit chosen(pressed_);
+    } else if (const DayRibbon* r = ribbonAt(e->position())) {
+        emit chosen(r->recording);
+    }
+}
+
+const DayRibbon* DayMap::ribbonAt(QPointF at) const {
+    const Seconds t = dayAt(at);
+    for (const DayRibbon& r : day_.ribbons) {
+        const double top = ruler() + r.row * rowHeight_;
+        if (at.y() >= top && at.y() < top + rowHeight_ && t >= r.day.start && t < r.day.end) {
+            return &r;
+        }
+    }
+    return nullptr;
+}
+
+const DayRibbon* DayMap::ribbonFor(QPointF at) const {
+    if (const DayRibbon* under = ribbonAt(at)) return under;
+    const Seconds t = dayAt(at);
+    const DayRibbon* best = nullptr;
+    double away = 0;
+    for (const DayRibbon& r : day_.ribbons) {
+        const double d = std::max({0.0, (r.day.start - t).value, (t - r.day.end).value});
+        if (best && d >= away) continue;
+        best = &r;
+        away = d;
+    }
+    return best;
+}
+
+Seconds DayMap::dayAt(QPointF at) const {
+    return axis_.timeAt(at.x() - kMargin);
+}
+
+void DayMap::beginDrag() {
+    const int take = std::exchange(pressed_, 0);
+    if (session_.stateOf(take) == TetherState::Tethered) {
+        emit session_.said(inWords(Fact{"loosen-it-first"}));
+        return;
+    }
+    const auto placed = std::find_if(day_.takes.begin(), day_.takes.end(),
+                                     [take](const DayTake& t) { return t.take == take; });
+    const double grip =
+        placed == day_.takes.end() ? 0 : (dayAt(dragFrom_) - placed->day.start).value;
+    auto* drag = new QDrag(this);
+    drag->setMimeData(dragOf(take, grip).release());
+    drag->exec(Qt::CopyAction);
+}
+
+void DayMap::dragEnterEvent(QDragEnterEvent* e) {
+    if (!session_.state().item(draggedTake(*e->mimeData())) || day_.ribbons.empty()) return;
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
+}
+
+void DayMap::dragMoveEvent(QDragMoveEvent* e) {
+    drop_ = {draggedTake(*e->mimeData()),
+             dayAt(e->position()) - Seconds{draggedGrip(*e->mimeData())}};
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
+    update();
+}
+
+void DayMap::dragLeaveEvent(QDragLeaveEvent*) {
+    drop_.reset();
+    update();
+}
+
+void DayMap::dropEvent(QDropEvent* e) {
+    drop_.reset();
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
+    update();
+    const Seconds day = dayAt(e->position()) - Seconds{draggedGrip(*e->mimeData())};
+    if (const DayRibbon* r = ribbonFor(e->position())) {
+        emit takeLaid(draggedTake(*e->mimeData()), r->recording, (day - r->day.start).value);
+    }
+}
+
+void DayMap::paintDrop(QPainter& p) const {
+    if (!drop_) return;
+    const Seconds length = session_.library().dayFacts(drop_->take).length;
+    const double left = kMargin + axis_.xOf(drop_->day);
+    const double wide = std::max(kMinBox, axis_.xOf(drop_->day + length) - axis_.xOf(drop_->day));
+    QColor shade = colours().action;
+    shade.setAlphaF(0.2F);
+    const QRectF box(left, ruler(), wide, height() - ruler() - 6);
+    p.fillRect(box, shade);
+    p.setPen(QPen(colours().action, 1.5));
+    p.drawLine(box.topLeft(), box.bottomLeft());
+    p.drawText(QPointF(left + 4, scaled(15)),
+               clockWords(drop_->day + day_.clock.value_or(Seconds{0}), 1));
 }
 
 void DayMap::mouseMoveEvent(QMouseEvent* e) {
@@ -396,6 +499,12 @@ void DayMap::mouseMoveEvent(QMouseEvent* e) {
     setToolTip(take ? tr("%1: %2").arg(nameOf(session_, take), stateWords(session_.state(), take))
                     : QString());
     if (!(e->buttons() & Qt::LeftButton)) return;
+    if (pressed_) {
+        const bool far =
+            (e->position() - dragFrom_).manhattanLength() >= QApplication::startDragDistance();
+        if (far) beginDrag();
+        return;
+    }
     fitted_ = false;
     axis_.scrollBy(dragFrom_.x() - e->position().x(), limits());
     dragFrom_ = e->position();

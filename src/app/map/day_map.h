@@ -31,7 +31,9 @@ class DayMap : public QWidget, public SpokenParts {
     void pressPart(int i) override;
 
   signals:
-    void chosen(int take);
+    void chosen(int media);
+    /// A take was dropped on a recording, to begin at that time of it.
+    void takeLaid(int take, int recording, double recordingSeconds);
 
   protected:
     void paintEvent(QPaintEvent*) override;
@@ -42,6 +44,10 @@ class DayMap : public QWidget, public SpokenParts {
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     bool event(QEvent*) override;
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dragMoveEvent(QDragMoveEvent*) override;
+    void dragLeaveEvent(QDragLeaveEvent*) override;
+    void dropEvent(QDropEvent*) override;
 
   private:
     /// In the order of the day, those without a place last.
@@ -55,6 +61,13 @@ class DayMap : public QWidget, public SpokenParts {
     [[nodiscard]] QRectF boxOf(const DayTake& t) const;
     [[nodiscard]] TimeRange limits() const;
     [[nodiscard]] int takeAt(QPointF at) const;
+    [[nodiscard]] const DayRibbon* ribbonAt(QPointF at) const;
+    /// The recording that a take would be laid on when it is dropped there: the one under the
+    /// pointer, or else that which is nearest in the moment.
+    [[nodiscard]] const DayRibbon* ribbonFor(QPointF at) const;
+    [[nodiscard]] Seconds dayAt(QPointF at) const;
+    void beginDrag();
+    void paintDrop(QPainter& p) const;
     [[nodiscard]] double laneTop(int lane) const;
     [[nodiscard]] QRectF shelfBox(std::size_t i) const;
     [[nodiscard]] double shelfLeft() const;
@@ -72,6 +85,12 @@ class DayMap : public QWidget, public SpokenParts {
     bool fitted_ = true;
     int chosen_ = 0;
     QPointF dragFrom_;
+    int pressed_ = 0;  // the take that a drag would take along
+    struct Drop {
+        int take = 0;
+        Seconds day;  // where it would begin
+    };
+    std::optional<Drop> drop_;
     double rowHeight_ = 30, laneHeight_ = 24;
     std::vector<double> drawn_;   // the looks of what is on the screen
     std::map<int, QRectF> came_;  // where boxes slide from

@@ -127,18 +127,28 @@ void SpotChecks::showTake(int take) {
     refresh();
 }
 
+void SpotChecks::preview(Seconds later) {
+    if (later == later_) return;
+    later_ = later;
+    refresh();
+}
+
 void SpotChecks::refresh() {
     const auto pair = session_.view(take_).pair;
     const auto worst = proof_.worstSpot();
     for (std::size_t i = 0; i < lenses_.size(); ++i) {
-        const SpotCheck& spot = proof_.state().spots[i];
+        SpotCheck spot = proof_.state().spots[i];
         if (!pair) {
             lenses_[i]->show({}, nullptr, nullptr, {}, false);
             continue;
         }
         const PlacedPair there = pair->at(spot.moment.value_or(Seconds{0}));
-        lenses_[i]->show(spot, there.take.get(), there.recording.get(), there.tether.line,
-                         worst == i);
+        ClockLine line = there.tether.line;
+        line.offset = line.offset - later_;
+        // Positive where the clean sound comes too early: later takes from it.
+        if (spot.slip) spot.slip = *spot.slip - later_;
+        lenses_[i]->show(spot, there.take.get(), there.recording.get(), line,
+                         worst == i && later_ == Seconds{0});
     }
 }
 

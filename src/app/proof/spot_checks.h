@@ -39,6 +39,8 @@ class SpotChecks : public QWidget {
   public:
     SpotChecks(Session& session, Proof& proof, QWidget* parent);
     void showTake(int take);
+    /// What each would say if the clean sound came so much later; 0 = as it is.
+    void preview(Seconds later);
 
   signals:
     void wentTo(double takeSeconds);
@@ -48,6 +50,7 @@ class SpotChecks : public QWidget {
     Session& session_;
     Proof& proof_;
     int take_ = 0;
+    Seconds later_;
     std::array<SpotLens*, 5> lenses_{};
 };
 

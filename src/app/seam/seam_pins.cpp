@@ -15,8 +15,7 @@ constexpr double kMarkHead = 5;
 constexpr double kClapHead = 3;
 constexpr double kMarkInset = 34;  // of a head from the far end
 constexpr double kClapInset = 22;
-constexpr double kReach = 8;          // pixels a pointer may be off
-constexpr double kWorthShowing = 20;  // dB
+constexpr double kReach = 8;  // pixels a pointer may be off
 
 void addMarks(const TakeView& view, int media, bool onClean, ClockLine toTake,
               std::vector<SeamPin>& pins) {
@@ -33,7 +32,7 @@ void addClaps(const Session& session, int media, bool onClean, ClockLine toTake,
     if (!f || !f->scan) return;
     const Seconds start = session.library().soundStart(media);
     for (const Spike& s : f->scan->spikes) {
-        if (s.strengthDb < kWorthShowing) continue;
+        if (s.strengthDb < kWorthShowingDb) continue;
         const Seconds at = s.time + start;
         pins.push_back({0, media, onClean, onClean ? toTake.toTake(at) : at, at, s.strengthDb, {}});
     }
@@ -44,7 +43,7 @@ void addClaps(const Session& session, int media, bool onClean, ClockLine toTake,
 std::vector<SeamPin> seamPins(const Session& session, int take, Seconds dragged) {
     std::vector<SeamPin> pins;
     const TakeView& view = session.view(take);
-    addClaps(session, take, false, {}, pins);
+    addClaps(session, take, view.isRecording, {}, pins);
     if (const auto& pair = view.pair) {
         for (const CleanPiece& piece : pair->pieces()) {
             ClockLine line = piece.line;
@@ -61,7 +60,7 @@ std::vector<SeamPin> seamPins(const Session& session, int take, Seconds dragged)
                 });
         }
     }
-    addMarks(view, take, false, {}, pins);
+    addMarks(view, take, view.isRecording, {}, pins);
     return pins;
 }
 

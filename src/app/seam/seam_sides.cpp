@@ -103,11 +103,13 @@ std::optional<SeamSide> SeamSides::camera() const {
     if (!s) return s;
     s->line = {-session_.library().soundStart(take_), {0}};
     if (const auto c = curves()) showShared(*s, c->camera);
-    s->direction = -1;
-    s->gain *= cameraScale_;
+    // A recording by itself grows the way of the clean sound, from the same line.
+    const bool own = session_.view(take_).isRecording;
+    s->direction = own ? 1 : -1;
+    s->gain *= own ? cleanScale_ : cameraScale_;
     s->equalHeight = equal_;
-    s->body = colours().camera;
-    s->outline = colours().cameraPale;
+    s->body = own ? colours().clean : colours().camera;
+    s->outline = own ? colours().cleanPale : colours().cameraPale;
     return s;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/seam/seam_view.h"
 
+#include <QDragEnterEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -10,6 +11,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/spine/dragged_take.h"
 #include "app/spine/words.h"
 #include "app/style/colours.h"
 #include "app/style/sizes.h"
@@ -23,7 +25,8 @@ constexpr int kGrip = 14;           // of the strip at the right edge that scale
 constexpr double kPixelsForE = 60;  // of a drag that makes a side e times taller
 constexpr double kTaller = 1.25;
 constexpr double kFinerDrag = 0.1;
-constexpr double kCloseUp = 0.4;  // seconds across
+constexpr double kBracketsShare = 0.34;  // of the height, above a recording by itself
+constexpr double kCloseUp = 0.4;         // seconds across
 constexpr double kSamplesShown = 0.002;
 constexpr int kCaptionRoom = 56;  // pixels, for the word at the left below
 
@@ -33,6 +36,7 @@ SeamView::SeamView(Session& session, Verbs& verbs, QWidget* parent)
     : QWidget(parent), session_(session), verbs_(verbs), sides_(session) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
+    setAcceptDrops(true);
     setAttribute(Qt::WA_OpaquePaintEvent);  // or every paint fills the whole ground three times
     setAccessibleName(tr("Seam: camera sound above, clean sound below"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
@@ -77,7 +81,8 @@ void SeamView::addTools() {
 }
 
 void SeamView::contextMenuEvent(QContextMenuEvent* e) {
-    if (tether()) emit cutWanted(e->globalPos());
+    const TakeView& v = session_.view(take_);
+    if (v.read && !v.isRecording) emit cutWanted(e->globalPos());
 }
 
 void SeamView::showTake(int take) {
@@ -86,6 +91,8 @@ void SeamView::showTake(int take) {
     sides_.showTake(take);
     playhead_ = {0};
     selectedFrom_.reset();
+    verbs_.action(Verb::WholeTake)
+        ->setText(session_.view(take).isRecording ? tr("Whole recording") : tr("Whole take"));
     zoomToAll();
 }
 
@@ -108,7 +115,10 @@ QRect SeamView::seamArea() const {
     return rect().adjusted(0, ruler(), 0, 0);
 }
 double SeamView::seamY() const {
-    return std::floor(seamArea().center().y()) + 0.5;
+    const QRect area = seamArea();
+    // Above a recording by itself there are only brackets.
+    const double share = session_.view(take_).isRecording ? kBracketsShare : 0.5;
+    return std::floor(area.top() + (area.height() - 1) * share) + 0.5;
 }
 
 void SeamView::zoomToAll() {
@@ -185,6 +195,8 @@ void SeamView::zoomToClaps() {
 }
 
 void SeamView::changedView() {
+    brackets_.clear();
+    if (session_.view(take_).isRecording) brackets_ = takeBrackets(session_, take_);
     axis_.setWidth(width());
     if (fitted_) axis_.fit(limits());
     sides_.setDragged(cleanDrag());
@@ -243,6 +255,49 @@ std::vector<SeamPin> SeamView::pins() const {
         }
     }
     return pins;
+}
+
+BracketPlaces SeamView::bracketPlaces() const {
+    return {&axis_, static_cast<double>(seamArea().top()), seamY()};
+}
+
+Seconds SeamView::onPin(double x) const {
+    constexpr double kReach = 5;  // pixels
+    Seconds best = axis_.timeAt(x);
+    double away = kReach;
+    for (const SeamPin& pin : pins()) {
+        const double d = std::fabs(axis_.xOf(pin.takeTime) - x);
+        if (d >= away) continue;
+        away = d;
+        best = pin.takeTime;
+    }
+    return best;
+}
+
+void SeamView::dragEnterEvent(QDragEnterEvent* e) {
+    const int take = draggedTake(*e->mimeData());
+    if (!session_.state().item(take) || !session_.view(take_).isRecording) return;
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
+}
+
+void SeamView::dragMoveEvent(QDragMoveEvent* e) {
+    dropAt_ = onPin(e->position().x());
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
+    update();
+}
+
+void SeamView::dragLeaveEvent(QDragLeaveEvent*) {
+    dropAt_.reset();
+    update();
+}
+
+void SeamView::dropEvent(QDropEvent* e) {
+    dropAt_.reset();
+    e->setDropAction(Qt::CopyAction);
+    e->accept();
+    emit takeDropped(draggedTake(*e->mimeData()), onPin(e->position().x()).value);
 }
 
 PinPlaces SeamView::pinPlaces() const {
@@ -316,7 +371,10 @@ void SeamView::mousePressEvent(QMouseEvent* e) {
         drag_ = Drag::Ruler;
     } else if (e->modifiers() & Qt::ShiftModifier && e->position().y() < seamY()) {
         drag_ = Drag::Select;
-        selectedFrom_ = selectedTo_ = axis_.timeAt(e->position().x());
+        selectedFrom_ = selectedTo_ = onPin(e->position().x());
+    } else if (const int take = bracketAt(brackets_, bracketPlaces(), e->position())) {
+        drag_ = Drag::None;
+        emit takeWanted(take);
     } else if (e->position().x() > width() - kGrip) {
         drag_ = e->position().y() > seamY() ? Drag::CleanHeight : Drag::CameraHeight;
     } else if (t && !t->locked && e->position().y() > seamY() + 12) {
@@ -374,11 +432,12 @@ void SeamView::mouseMoveEvent(QMouseEvent* e) {
             dragFrom_ = e->position();
             sides_.setDragged(cleanDrag());
             sides_.prepare(axis_, width());
+            if (drag_ == Drag::Clean) emit cleanDragged(dragBy_.value);
             update();
             break;
         }
         case Drag::Select:
-            selectedTo_ = axis_.timeAt(e->position().x());
+            selectedTo_ = onPin(e->position().x());
             update();
             break;
         case Drag::CameraHeight:
@@ -422,6 +481,7 @@ void SeamView::mouseReleaseEvent(QMouseEvent*) {
     if (drag_ == Drag::Select) emit selectionChanged();
     drag_ = Drag::None;
     dragBy_ = {0};
+    if (moved) emit cleanDragged(0);
     if (moved) emit cleanMoved(by.value);
     if (mark && by != Seconds{0})
         session_.apply(commands::moveMark(session_.state(), mark->id, mark->time + by));
@@ -448,6 +508,7 @@ void SeamView::keyPressEvent(QKeyEvent* e) {
             if (drag_ == Drag::None) return QWidget::keyPressEvent(e);
             // Back to where it was before the drag.
             if (drag_ == Drag::Select) selectedFrom_.reset();
+            if (drag_ == Drag::Clean) emit cleanDragged(0);
             drag_ = Drag::None;
             dragBy_ = {0};
             return changedView();

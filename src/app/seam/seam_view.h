@@ -13,6 +13,7 @@
 #include "app/seam/seam_pins.h"
 #include "app/seam/seam_sides.h"
 #include "app/seam/seam_tools.h"
+#include "app/seam/take_brackets.h"
 #include "app/seam/time_axis.h"
 #include "app/spine/session.h"
 #include "app/style/sizes.h"
@@ -59,6 +60,12 @@ class SeamView : public QWidget, public SpokenValue {
     /// A drag of the clean sound ended; positive = later in the take.
     void cleanMoved(double seconds);
     void selectionChanged();
+    /// The clean sound is being dragged, so far by this much; 0 when that is over.
+    void cleanDragged(double seconds);
+    /// The bracket of a take was clicked.
+    void takeWanted(int take);
+    /// A take was dropped on the recording, to begin there.
+    void takeDropped(int take, double recordingSeconds);
     /// Another stretch of the take is shown.
     void viewChanged();
     /// The pointer rests over a moment; `x` in this widget.
@@ -75,6 +82,10 @@ class SeamView : public QWidget, public SpokenValue {
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void leaveEvent(QEvent*) override;
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dragMoveEvent(QDragMoveEvent*) override;
+    void dragLeaveEvent(QDragLeaveEvent*) override;
+    void dropEvent(QDropEvent*) override;
     void contextMenuEvent(QContextMenuEvent*) override;
 
   private:
@@ -108,9 +119,16 @@ class SeamView : public QWidget, public SpokenValue {
     void paintCuts(QPainter& p) const;
     /// What of the take is cut away, and where it was cut.
     void paintKept(QPainter& p) const;
-    /// Claps that are silent or lowered in the new file.
+    /// Claps and stretches that are silent or lowered in the new file.
     void paintQuietClaps(QPainter& p) const;
+    void paintQuiet(QPainter& p, TimeRange stretch, double top, double high, const QColor& pale,
+                    const QColor& edge) const;
     void paintSelection(QPainter& p) const;
+    /// A recording by itself: what lies on it, and what is being dropped.
+    void paintRecording(QPainter& p) const;
+    [[nodiscard]] BracketPlaces bracketPlaces() const;
+    /// Its nearest pin, where a pointer is near enough; else the moment itself.
+    [[nodiscard]] Seconds onPin(double x) const;
     void paintPlayhead(QPainter& p) const;
     void paintCaptions(QPainter& p) const;
     void paintDragNumbers(QPainter& p) const;
@@ -131,6 +149,8 @@ class SeamView : public QWidget, public SpokenValue {
     QPointF dragFrom_;
     Seconds dragBy_;
     int chosenMark_ = 0;
+    std::vector<TakeBracket> brackets_;  // of a recording by itself
+    std::optional<Seconds> dropAt_;      // where a take is about to be dropped
     std::optional<Seconds> selectedFrom_, selectedTo_;
 };
 

@@ -22,10 +22,12 @@ void SeamView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), colours().paper);
     const QRect area = seamArea();
-    const double room = area.height() / 2.0 - 6;
     for (const auto& s : sides_.drawn()) {
+        const double edge = s.side.direction < 0 ? area.top() : area.bottom() + 1;
+        const double room = std::fabs(edge - seamY()) - 6;
         paintSeamSide(p, s.side, s.columns, axis_, area, seamY(), room);
     }
+    paintRecording(p);
     paintCuts(p);
     paintQuietClaps(p);
     paintUncovered(p);
@@ -194,23 +196,38 @@ void SeamView::paintKept(QPainter& p) const {
 
 void SeamView::paintQuietClaps(QPainter& p) const {
     const auto& plan = session_.view(take_).sound;
-    if (!plan || !session_.view(take_).choice.quietClaps) return;
+    if (!plan) return;
     p.setFont(uiFont(11));
+    const double down = seamArea().bottom() - seamY() - 1, up = seamY() - seamArea().top() - 1;
     for (const TimeRange& c : plan->claps) {
-        const double a = axis_.xOf(c.start + cleanDrag()), b = axis_.xOf(c.end + cleanDrag());
-        if (b < 0 || a > width()) continue;
-        const QRectF band(a, seamY() + 1, std::max(3.0, b - a), seamArea().bottom() - seamY() - 1);
-        QColor veil = colours().paper;
-        veil.setAlphaF(0.72F);
-        p.fillRect(band, veil);
-        p.fillRect(band, QBrush(colours().cleanPale, Qt::Dense6Pattern));
-        p.setPen(QPen(colours().cleanText, 1));
-        p.drawLine(band.topLeft(), band.bottomLeft());
-        p.drawLine(band.topRight(), band.bottomRight());
-        if (band.width() > 36) {
-            p.drawText(band.adjusted(0, 0, 0, -22), Qt::AlignHCenter | Qt::AlignBottom,
-                       tr("quiet"));
+        const TimeRange moved{c.start + cleanDrag(), c.end + cleanDrag()};
+        paintQuiet(p, moved, seamY() + 1, down, colours().cleanPale, colours().cleanText);
+    }
+    for (const QuietStretch& q : plan->quiet) {
+        if (q.clean()) {
+            paintQuiet(p, q.range, seamY() + 1, down, colours().cleanPale, colours().cleanText);
         }
+        if (q.camera()) {
+            paintQuiet(p, q.range, seamArea().top(), up, colours().cameraPale,
+                       colours().cameraText);
+        }
+    }
+}
+
+void SeamView::paintQuiet(QPainter& p, TimeRange c, double top, double high, const QColor& pale,
+                          const QColor& edge) const {
+    const double a = axis_.xOf(c.start), b = axis_.xOf(c.end);
+    if (b < 0 || a > width()) return;
+    const QRectF band(a, top, std::max(3.0, b - a), high);
+    QColor veil = colours().paper;
+    veil.setAlphaF(0.72F);
+    p.fillRect(band, veil);
+    p.fillRect(band, QBrush(pale, Qt::Dense6Pattern));
+    p.setPen(QPen(edge, 1));
+    p.drawLine(band.topLeft(), band.bottomLeft());
+    p.drawLine(band.topRight(), band.bottomRight());
+    if (band.width() > 36) {
+        p.drawText(band.adjusted(0, 0, 0, -22), Qt::AlignHCenter | Qt::AlignBottom, tr("quiet"));
     }
 }
 
@@ -247,6 +264,42 @@ void SeamView::paintSelection(QPainter& p) const {
     p.setPen(QPen(colours().action, 1));
     p.drawLine(band.topLeft(), band.bottomLeft());
     p.drawLine(band.topRight(), band.bottomRight());
+    // How long it is, as the three people count who ask.
+    const EntryUnits& units = session_.view(take_).units;
+    const Seconds length = chosen->length();
+    const QString time =
+        length < Seconds{1} ? slipWords(length) : tr("%1 s").arg(numberWords(length.value, 4));
+    const QString samples =
+        QString::fromStdString(groupedText(std::llround(length.value * units.sampleRate.hertz)));
+    const QString words =
+        session_.view(take_).isRecording
+            ? tr("%1 = %2 samples").arg(time, samples)
+            : tr("%1 = %2 = %3 samples").arg(time, framesWords(length, units.frameRate), samples);
+    p.setFont(uiFont(12, true));
+    const QRect box = p.fontMetrics().boundingRect(words).adjusted(-6, -3, 6, 3);
+    const double x = std::clamp(band.center().x() - box.width() / 2.0, 2.0,
+                                std::max(2.0, width() - box.width() - 2.0));
+    const QRect at(QPoint(static_cast<int>(x), band.top() + 22), box.size());
+    p.fillRect(at, colours().raised);
+    p.setPen(colours().ink);
+    p.drawText(at, Qt::AlignCenter, words);
+}
+
+void SeamView::paintRecording(QPainter& p) const {
+    if (!session_.view(take_).isRecording) return;
+    paintBrackets(p, session_, brackets_, bracketPlaces());
+    if (brackets_.empty()) {
+        const QRectF above(0, ruler(), width(), seamY() - ruler());
+        p.setPen(colours().quiet);
+        p.setFont(uiFont(13));
+        p.drawText(above.adjusted(24, 8, -24, -8), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("No take lies on this recording yet. Drag one here from the list, or put the "
+                      "playhead where it begins and lay it there."));
+    }
+    if (!dropAt_) return;
+    const double x = std::floor(axis_.xOf(*dropAt_)) + 0.5;
+    p.setPen(QPen(colours().action, 2));
+    p.drawLine(QPointF(x, ruler()), QPointF(x, height()));
 }
 
 void SeamView::paintPlayhead(QPainter& p) const {
@@ -282,6 +335,10 @@ void SeamView::paintCaptions(QPainter& p) const {
     const QString what = sides_.sharedIsComing()       ? tr(" (looking for the shared sound)")
                          : sides_.shared() && tether() ? tr(", what both share")
                                                        : QString();
+    if (session_.view(take_).isRecording) {
+        caption(name(tr("clean"), true), colours().cleanText, seamArea().bottom() - 8);
+        return;
+    }
     caption(name(tr("camera"), false) + what, colours().cameraText, seamArea().top() + 14);
     if (tether()) {
         caption(name(tr("clean"), true) + what + clippedWords(), colours().cleanText,
@@ -292,7 +349,12 @@ void SeamView::paintCaptions(QPainter& p) const {
     p.setPen(colours().quiet);
     p.setFont(uiFont(13));
     const TakeView& view = session_.view(take_);
-    const QString text = view.tether ? inWords(view.tether->found.reason)
+    const MediaFacts* f = session_.facts(take_);
+    const bool silent = f && f->scan && f->scan->silent();
+    const QString text = silent && view.anyRecording
+                             ? tr("A film without sound: the clean sound will grow here once it is "
+                                  "laid on a recording.")
+                         : view.tether ? inWords(view.tether->found.reason)
                          : !view.anyRecording
                              ? tr("Add the recorder's file: its sound will grow here, face to face "
                                   "with the camera's.")

@@ -76,9 +76,17 @@ struct Looked {
     bool noMedia = false;  ///< And that surprises nobody.
 };
 
+/// A film without sound can be placed by its picture; a photograph is none.
+bool isSilentFilm(const MediaInfo& info) {
+    constexpr Seconds kShortestFilm{0.2};
+    return info.sounds.empty() && info.video && info.duration >= kShortestFilm &&
+           callsItselfMedia(info.path);
+}
+
 Looked lookAt(const Found& f, const JobControl& job) {
     Looked l;
-    auto info = probeWithSound(f.path, job);
+    auto info = probe(f.path, job);
+    if (info && info->sounds.empty() && !isSilentFilm(*info)) info = probeWithSound(f.path, job);
     auto print = info ? identityOf(f.path) : tl::unexpected(info.error());
     if (!print) {
         l.problem = print.error().fact;

@@ -75,6 +75,7 @@ void MediaLibrary::read(const std::string& path) {
                                                            peaks](const JobControl& job) {
         ScanOptions options;
         options.peaks = peaks;
+        options.silentTakes = true;
         options.onInfo = [this, path](const MediaInfo& info) {
             QMetaObject::invokeMethod(this, [this, path, info] { learn(path, info); });
         };

@@ -3,12 +3,14 @@
 
 #include <QFileInfo>
 #include <algorithm>
+#include <filesystem>
 
 #include "align/assemble/recorder_files.h"
 #include "align/nominate/stamp_place.h"
 #include "app/spine/words.h"
 #include "core/time_text.h"
 #include "day/continued_takes.h"
+#include "day/heard_takes.h"
 #include "features/onset_settle.h"
 #include "render/headroom.h"
 #include "shoot/commands.h"
@@ -43,6 +45,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
     // What still runs for the shoot that was open is of no use to the next.
     connect(&document_, &OpenShoot::replaced, this, [this] {
         matching_.reset();
+        leftAt_.clear();
         forgetViews();
         work_.newShoot();
     });
@@ -62,6 +65,7 @@ void Session::forgetViews() {
     views_.clear();
     continued_.reset();
     states_.reset();
+    heard_.reset();
 }
 
 TetherState Session::stateOf(int take) const {
@@ -134,11 +138,71 @@ void Session::layOn(int take, int recording) {
     apply(commands::layOn(state(), take, recording, offset));
 }
 
-std::optional<Command> Session::layWay(int take, int recording, PlaceWay way) const {
-    const MediaFacts* t = library_.facts(take);
-    const MediaFacts* r = library_.facts(recording);
-    if (!t || !r || !t->scan || !r->scan) return std::nullopt;
-    return layBy(way, state(), take, recording, *t->scan, *r->scan);
+std::optional<Command> Session::layWay(const std::vector<int>& takes, int recording,
+                                       PlaceWay way) const {
+    KnownRecordings all;
+    for (const int id : state().ids(MediaKind::Recording)) {
+        const auto scan = library_.scanOf(id);
+        if (scan && (recording == 0 || id == recording)) all.emplace_back(id, scan.get());
+    }
+    std::vector<Command> each;
+    for (const int take : takes) {
+        const auto scan = library_.scanOf(take);
+        if (!scan || view(take).placed) continue;
+        const int on = recording != 0 ? recording : stampedRecording(*scan, all);
+        const auto found = std::find_if(all.begin(), all.end(),
+                                        [on](const auto& known) { return known.first == on; });
+        if (found == all.end()) continue;
+        if (auto c = layBy(way, state(), take, on, *scan, *found->second)) {
+            each.push_back(std::move(*c));
+        }
+    }
+    if (each.empty()) return std::nullopt;
+    return together(std::move(each));
+}
+
+bool Session::heard(int take) const {
+    if (!heard_) heard_ = HeardTakes(shoot().remembered(HeardTakes::kRemembered));
+    return heard_->heard(state(), take);
+}
+
+void Session::noteHeard(int take) {
+    HeardTakes known(shoot().remembered(HeardTakes::kRemembered));
+    if (!known.note(state(), take)) return;
+    document_.remember(HeardTakes::kRemembered, known.text());
+    heard_.reset();
+    emit changed();
+}
+
+std::optional<Seconds> Session::leftAt(int media) const {
+    const auto it = leftAt_.find(media);
+    return it == leftAt_.end() ? std::nullopt : std::optional(it->second);
+}
+
+std::optional<Seconds> Session::pinNear(int media, Seconds t) const {
+    std::vector<Seconds> moments = marksOf(state(), media);
+    if (const auto scan = library_.scanOf(media)) {
+        for (const Spike& s : scan->spikes) {
+            if (s.strengthDb >= kWorthShowingDb) {
+                moments.push_back(s.time + library_.soundStart(media));
+            }
+        }
+    }
+    return nearest(moments, t, Seconds{1e9});
+}
+
+Fact Session::layByPins(int take, int recording) {
+    const auto nameOf = [&](int id) {
+        return std::filesystem::path(state().item(id)->path).filename().string();
+    };
+    const auto there = leftAt(recording);
+    if (!there) return {"recording-not-looked-at"};
+    const auto onTake = pinNear(take, leftAt(take).value_or(Seconds{0}));
+    const auto onRecording = pinNear(recording, *there);
+    if (!onTake) return {"no-clap-there", {{"file", nameOf(take)}}};
+    if (!onRecording) return {"no-clap-there", {{"file", nameOf(recording)}}};
+    apply(layAt(state(), take, recording, *onRecording - *onTake, {"laid-by-claps"}));
+    return {};
 }
 
 void Session::hear(int take, int recording) {

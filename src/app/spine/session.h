@@ -20,6 +20,7 @@
 #include "app/spine/media_library.h"
 #include "app/spine/open_shoot.h"
 #include "app/spine/work_queue.h"
+#include "day/heard_takes.h"
 #include "day/place_offers.h"
 #include "day/place_ways.h"
 #include "day/shot_order.h"
@@ -57,6 +58,9 @@ class Session : public QObject {
     [[nodiscard]] const TakeView& view(int take) const;
     /// Where a take stands, as state().stateOf; all of them are asked once a change.
     [[nodiscard]] TetherState stateOf(int take) const;
+    /// Whether somebody listened to a take where it lies now.
+    [[nodiscard]] bool heard(int take) const;
+    void noteHeard(int take);
     /// What a person did: one step of the history.
     void apply(const Command& command) { document_.apply(command); }
 
@@ -92,8 +96,19 @@ class Session : public QObject {
     void measurePeaks(const std::vector<int>& takes);
     /// Lays a loose take on a recording, where the stamps have it or at its start.
     void layOn(int take, int recording);
-    /// Lays it another way; nothing where that way leads nowhere, or a file is not read.
-    [[nodiscard]] std::optional<Command> layWay(int take, int recording, PlaceWay way) const;
+    /// Lays takes another way, in one step: those that have no place, for which that way leads
+    /// somewhere. Nothing where it leads nowhere, or no file of them is read.
+    /// \param recording  0 = on that which the time stamps say.
+    [[nodiscard]] std::optional<Command> layWay(const std::vector<int>& takes, int recording,
+                                                PlaceWay way) const;
+    /// Where a person last was in a file that was on the bench; nothing where it never was.
+    [[nodiscard]] std::optional<Seconds> leftAt(int media) const;
+    void leave(int media, Seconds at) { leftAt_[media] = at; }
+    /// The mark or the clap to be seen that is nearest to a moment of a file.
+    [[nodiscard]] std::optional<Seconds> pinNear(int media, Seconds t) const;
+    /// Lays a take so that the pins nearest to where a person last was in each file meet; else why
+    /// not.
+    Fact layByPins(int take, int recording);
     /// The take is heard by the microphone that this recording is of; others are kept beside it.
     void hear(int take, int recording);
     /// Puts a mark at a time of the file; unless `exactly`, it settles on the nearest onset and
@@ -138,8 +153,10 @@ class Session : public QObject {
     mutable std::map<int, TakeView> views_;                        // until the next change
     mutable std::optional<std::vector<ContinuedTake>> continued_;  // so are these
     mutable std::optional<std::unordered_map<int, TetherState>> states_;
+    mutable std::optional<HeardTakes> heard_;
     /// The order of the shots, and the files that it is of; until more is known of a file.
     mutable std::optional<std::pair<std::vector<MediaItem>, std::vector<Shot>>> shots_;
+    std::map<int, Seconds> leftAt_;
     LevelCache levels_;
     MediaLibrary library_;
     WorkQueue work_;  // last: it must end before what it reports to

@@ -26,6 +26,16 @@ bool Session::canFindMatches() const {
 
 namespace {
 
+/// A take's sound as it is searched by: where its ends were trimmed away, what is left alone.
+std::shared_ptr<const SoundScan> searchedBy(const TakeView& view,
+                                            const std::shared_ptr<const SoundScan>& scan) {
+    const auto kept = view.trimmedTo();
+    if (!kept) return scan;
+    const Seconds start = scan->onTake().start;
+    return std::make_shared<const SoundScan>(
+        excerptOf(*scan, {kept->start - start, kept->end - start}));
+}
+
 /// What is searched for: what nobody has decided. Offered ones too, where nothing else is left.
 bool undecided(const Tether* t, bool offeredToo) {
     if (!t || t->state() == TetherState::Loose) return true;
@@ -38,6 +48,7 @@ bool undecided(const Tether* t, bool offeredToo) {
 void Session::findMatches() {
     using Scanned = std::vector<std::pair<int, std::shared_ptr<const SoundScan>>>;
     Scanned takes, recordings;
+    std::map<int, TimeRange> trimmed;
     for (const bool offeredToo : {false, true}) {
         if (!takes.empty()) break;
         recordings.clear();
@@ -46,8 +57,11 @@ void Session::findMatches() {
             if (!f || !f->scan) continue;
             if (m.role == MediaKind::Recording) {
                 recordings.emplace_back(m.id, f->scan);
+            } else if (f->scan->silent()) {
+                continue;  // its card says why, and what to do
             } else if (undecided(state().tetherOf(m.id), offeredToo)) {
-                takes.emplace_back(m.id, f->scan);
+                takes.emplace_back(m.id, searchedBy(view(m.id), f->scan));
+                if (const auto kept = view(m.id).trimmedTo()) trimmed[m.id] = *kept;
             }
         }
     }
@@ -55,7 +69,7 @@ void Session::findMatches() {
     matching_.reset();
     work_.start(
         takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
-        [this, takes, recordings,
+        [this, takes, recordings, trimmed,
          threads = work_.atOnce()](const JobControl& job) -> WorkQueue::Finish {
             std::vector<const SoundScan*> scratch, clean;
             for (const auto& t : takes) scratch.push_back(t.second.get());
@@ -66,6 +80,11 @@ void Session::findMatches() {
                     out.push_back({takes[t].first, recordings[p.recording].first, p.estimate,
                                    p.estimate.line, p.estimate.polarity, false});
                     out.back().beside = p.beside;
+                    const auto only = trimmed.find(out.back().take);
+                    if (only == trimmed.end()) continue;
+                    out.back().found.reason.push_back(
+                        {"by-kept-stretch",
+                         {{"from", only->second.start}, {"to", only->second.end}}});
                 }
                 return out;
             };
@@ -141,9 +160,12 @@ Result<TetherEstimate> search(const PlacedPair& pair, const SearchWish& wish,
 
 }  // namespace
 
-void Session::searchAgain(int take, const SearchWish& wish) {
+void Session::searchAgain(int take, const SearchWish& asked) {
     const auto pair = view(take).pair;
     if (!pair || pair->tether.locked) return;
+    SearchWish wish = asked;
+    // What was trimmed away is no evidence; a stretch that a person chose goes before.
+    if (!wish.within.take && !wish.tried) wish.within.take = view(take).trimmedTo();
     work_.start(tr("Searching again"), [this, pair, wish](const JobControl& job) {
         auto found = std::make_shared<Result<TetherEstimate>>(search(*pair, wish, job));
         return [this, pair, wish, found] { takeSearched(*pair, wish, *found); };

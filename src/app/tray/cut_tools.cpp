@@ -59,8 +59,8 @@ void CutTools::run(const Tool& tool) {
 
 CutTools::Where CutTools::settled(const Tool& tool) const {
     Where w = where_();
-    if (tool.edge == Edge::No || !snap_->isChecked()) return w;
     const CleanPieces heard = session_.view(w.take).heard();
+    if (tool.edge == Edge::No || !snap_->isChecked() || heard.empty()) return w;
     w.playhead = snapCut(heard, w.playhead).at;
     if (w.selection) {
         w.selection = {snapCut(heard, w.selection->start).at, snapCut(heard, w.selection->end).at};
@@ -75,7 +75,7 @@ TimeRanges CutTools::shared(const TimeRanges& kept) const {
 }
 
 std::optional<TimeRanges> CutTools::changed(const Tool& tool, const Where& w) const {
-    if (w.take == 0 || !session_.view(w.take).pair) return std::nullopt;
+    if (!session_.view(w.take).read || session_.view(w.take).isRecording) return std::nullopt;
     const TimeRanges before = session_.view(w.take).kept;
     TimeRanges after = tool.change(before, session_.view(w.take).whole, w);
     // Something is always kept.
@@ -91,6 +91,11 @@ void CutTools::popup(const QPoint& globalPos) {
     }
     menu->addSeparator();
     menu->addAction(snap_);
+    menu->addSeparator();
+    for (const Verb v : {Verb::QuietClean, Verb::QuietCamera, Verb::QuietBoth, Verb::LowerClean,
+                         Verb::LetBeHeard}) {
+        if (verbs_.action(v)->isEnabled()) menu->addAction(verbs_.action(v));
+    }
     menu->popup(globalPos);
 }
 

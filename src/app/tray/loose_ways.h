@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// What can be done with a take that has no place: ways to lay it on a recording that measure
-/// nothing, for a person to move and listen to from there.
+/// nothing, for a person to move and listen to from there. Where several are selected in the list,
+/// they are laid together.
 #pragma once
 
 #include <QWidget>
@@ -10,6 +11,9 @@
 #include "app/spine/verbs.h"
 #include "day/place_ways.h"
 
+class QLabel;
+class QLineEdit;
+
 namespace brisk::app {
 
 class LooseWays : public QWidget {
@@ -17,13 +21,24 @@ class LooseWays : public QWidget {
   public:
     LooseWays(Session& session, Verbs& verbs, QWidget* parent);
     void showTake(int take);
+    /// Who knows what is selected in the list.
+    void setSelected(std::function<std::vector<int>()> selected) {
+        selected_ = std::move(selected);
+    }
 
   private:
     void refresh();
     void lay(PlaceWay way);
-    [[nodiscard]] Fact whyNot(PlaceWay way) const;
+    void layAsTyped();
+    void layByPins();
+    /// The take on the bench, or all that are selected where it is one of several.
+    [[nodiscard]] std::vector<int> takes() const;
+    [[nodiscard]] Fact whyNot() const;
 
     Session& session_;
+    std::function<std::vector<int>()> selected_;
+    QLabel* words_;
+    QLineEdit* time_;
     int take_ = 0;
 };
 

@@ -23,6 +23,8 @@
 #include "app/bench/empty_bench.h"
 #include "app/list/file_notes.h"
 #include "app/list/take_panel.h"
+#include "app/listen/listen_bar.h"
+#include "app/listen/loudness_menu.h"
 #include "app/map/day_map.h"
 #include "app/sheet/hand_over_sheet.h"
 #include "app/spine/words.h"
@@ -131,6 +133,16 @@ void MainWindow::listen() {
             [this](const QModelIndex& now) { choose(now.data(MediaListModel::IdRole).toInt()); });
     connect(map_, &DayMap::chosen, this, &MainWindow::choose);
     connect(takes_, &TakePanel::jumped, this, &MainWindow::choose);
+    connect(bench_, &Bench::takeWanted, this, &MainWindow::choose);
+    connect(bench_, &Bench::deviceChosen, this, [this](const QByteArray& id) {
+        preferences_.change([&](Preferred& p) { p.soundDevice = id; });
+    });
+    bench_->setSelected([this] { return takes_->selectedTakes(); });
+    connect(map_, &DayMap::takeLaid, this, [this](int take, int recording, double at) {
+        session_.apply(
+            layAt(session_.state(), take, recording, Seconds{at}, {"laid-where-dropped"}));
+        choose(take);
+    });
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::factsChanged, this, &MainWindow::refresh);
     connect(&session_.work(), &WorkQueue::changed, list_->viewport(),
@@ -165,12 +177,15 @@ void MainWindow::teach() {
     verbs_.teach(
         Verb::HandOver,
         [this] {
-            handOver_->begin(chosen_);
+            handOver_->begin(exported());
             handingOver_ = true;
             page_ = nullptr;
             refresh();
         },
-        [this] { return chosen_ ? whyNotHear(session_.view(chosen_)) : Fact{"no-take-on-bench"}; });
+        [this] {
+            const int take = exported();
+            return take ? whyNotHear(session_.view(take)) : Fact{"no-take-on-bench"};
+        });
     verbs_.teach(
         Verb::StopWork, [this] { session_.work().stopAll(); },
         [this] { return session_.work().busy() ? Fact{} : Fact{"nothing-runs"}; });
@@ -214,6 +229,7 @@ void MainWindow::followPreferences() {
     setScanCache(p.cacheFolder.toStdString(), static_cast<std::uintmax_t>(p.cacheMegabytes) << 20);
     session_.work().setAtOnce(p.atOnce);
     bench_->player().setDevice(p.soundDevice);
+    bench_->listening().loudness().setDevice(p.soundDevice);
     handOver_->desk().setUsualFolder(p.exportFolder);
     header_->setRecent(p.recent);
     if (lengthsInFeet() != (p.unit == LengthUnit::Feet)) {
@@ -304,10 +320,18 @@ void MainWindow::openDemo() {
         });
 }
 
+int MainWindow::exported() const {
+    if (!session_.view(chosen_).isRecording) return chosen_;
+    const auto takes = session_.state().ids(MediaKind::Take);
+    const auto ready = std::find_if(takes.begin(), takes.end(), [this](int id) {
+        return whyNotHear(session_.view(id)).empty();
+    });
+    return ready != takes.end() ? *ready : takes.empty() ? 0 : takes.front();
+}
+
 void MainWindow::choose(int id) {
-    const MediaItem* m = session_.state().item(id);
-    if (m && m->role == MediaKind::Take) {
-        // Who turns to another take wants to see it.
+    if (session_.state().item(id)) {
+        // Who turns to another file wants to see it.
         if (id != chosen_) {
             handingOver_ = false;
             page_ = nullptr;
@@ -318,15 +342,12 @@ void MainWindow::choose(int id) {
 }
 
 void MainWindow::refresh() {
-    const auto takes = session_.state().ids(MediaKind::Take);
-    if (std::find(takes.begin(), takes.end(), chosen_) == takes.end()) {
+    if (!session_.state().item(chosen_)) {
+        const auto takes = session_.state().ids(MediaKind::Take);
         chosen_ = takes.empty() ? 0 : takes.front();
     }
     const QModelIndex index = model_->indexOf(chosen_);
-    if (index.isValid() && list_->currentIndex() != index) {
-        const bool onTake = list_->currentIndex().data(MediaListModel::IsTakeRole).toBool();
-        if (onTake || !list_->currentIndex().isValid()) list_->setCurrentIndex(index);
-    }
+    if (index.isValid() && list_->currentIndex() != index) list_->setCurrentIndex(index);
     bench_->showTake(chosen_);
     map_->choose(chosen_);
     map_->setVisible(!session_.state().media.empty());

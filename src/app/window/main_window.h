@@ -51,6 +51,8 @@ class MainWindow : public QWidget {
     void paintEvent(QPaintEvent*) override;
 
   private:
+    /// The take that an export is begun for; 0 = none.
+    [[nodiscard]] int exported() const;
     void refresh();
     /// What a person prefers, everywhere, now.
     void followPreferences();
@@ -89,7 +91,7 @@ class MainWindow : public QWidget {
     GuidePage* guide_;
     QWidget* page_ = nullptr;
     bool handingOver_ = false;
-    int chosen_ = 0;
+    int chosen_ = 0;  // a take, or a recording by itself
 };
 
 }  // namespace brisk::app

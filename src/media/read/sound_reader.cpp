@@ -25,6 +25,7 @@ struct SoundReader::State {
     };
     std::vector<Part> parts;
     std::size_t channels = 0;
+    std::int64_t silentAt = 0;  // without parts
     std::vector<float> block;
 
     [[nodiscard]] const SoundStream& first() const { return parts.front().sound; }
@@ -85,20 +86,22 @@ Result<SoundReader> SoundReader::open(const std::string& path, const std::vector
         state->parts.push_back({std::move(*sound), offset, state->channels});
         state->channels += channels;
     }
+    state->channels = std::max<std::size_t>(1, state->channels);
     return SoundReader(std::move(state));
 }
 
 SampleRate SoundReader::rate() const {
-    return state_->first().rate();
+    return state_->parts.empty() ? kSilentRate : state_->first().rate();
 }
 int SoundReader::channels() const {
     return static_cast<int>(state_->channels);
 }
 Seconds SoundReader::firstSample() const {
-    return state_->first().firstSample();
+    return state_->parts.empty() ? Seconds{0} : state_->first().firstSample();
 }
 
 std::int64_t SoundReader::position() const {
+    if (state_->parts.empty()) return state_->silentAt;
     // A track that has ended stays behind.
     std::int64_t furthest = INT64_MIN;
     for (const auto& p : state_->parts) {
@@ -120,9 +123,10 @@ std::shared_ptr<const SeekIndex> SoundReader::seekIndex() const {
 }
 
 void SoundReader::collectPictureTimes(int videoStream) {
-    state_->parts.front().sound.collectPictureTimes(videoStream);
+    if (!state_->parts.empty()) state_->parts.front().sound.collectPictureTimes(videoStream);
 }
 std::vector<PictureStamp> SoundReader::takePictureTimes() {
+    if (state_->parts.empty()) return {};
     return state_->parts.front().sound.takePictureTimes();
 }
 
@@ -139,6 +143,7 @@ Result<std::size_t> SoundReader::read(std::span<float> out) {
 }
 
 Result<void> SoundReader::seek(std::int64_t frame) {
+    state_->silentAt = frame;
     for (auto& p : state_->parts) {
         if (auto sought = p.sound.seek(frame - p.offset); !sought) return sought;
     }

@@ -35,6 +35,8 @@ std::shared_ptr<const SeekIndex> loadSeekIndex(ByteReader& in);
 
 class SoundReader {
   public:
+    static constexpr SampleRate kSilentRate{48000};
+
     /// \param stream index in the container, or -1 for the first sound.
     /// \param index  from an earlier whole reading of the same stream, or null.
     /// \param job    asked at every read of the file, for as long as the reader lives.
@@ -44,7 +46,8 @@ class SoundReader {
                                     const JobControl& job = {});
     /// Several streams side by side; the first says where position 0 is. One that begins later or
     /// ends earlier is silent there; what one holds from before the first is not read.
-    /// \param streams at least one, all of the same rate.
+    /// \param streams all of the same rate. None: a sound that is over before it begins, at
+    ///                kSilentRate, of a film that has none; the file is not opened.
     static Result<SoundReader> open(const std::string& path, const std::vector<int>& streams,
                                     std::shared_ptr<const SeekIndex> index = nullptr,
                                     const JobControl& job = {});
