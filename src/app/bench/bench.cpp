@@ -382,6 +382,11 @@ void Bench::noteListening(Seconds at) {
     if (heard_ >= kListened) session_.noteHeard(take_);
 }
 
+void Bench::setSoundDevice(const QByteArray& id) {
+    player_.setDevice(id);
+    listen_->loudness().setDevice(id);
+}
+
 void Bench::setSelected(std::function<std::vector<int>()> selected) {
     loose_->setSelected(std::move(selected));
 }

@@ -43,6 +43,8 @@ class Bench : public QWidget {
     /// A take, or a recording by itself; where a person left it.
     void showTake(int media);
     [[nodiscard]] int take() const { return take_; }
+    /// The one that a person chose; empty = the desktop's.
+    void setSoundDevice(const QByteArray& id);
     /// Who knows what is selected in the list.
     void setSelected(std::function<std::vector<int>()> selected);
     void openStep(Step step);

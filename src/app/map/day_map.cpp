@@ -200,7 +200,8 @@ double DayMap::laneTop(int lane) const {
 QRectF DayMap::shelfBox(std::size_t i) const {
     const auto perColumn = static_cast<std::size_t>(
         std::max(1.0, std::floor((height() - ruler()) / scaled(kLaneHigh))));
-    const double x = shelfLeft() + 6 + static_cast<double>(i / perColumn) * (shelfBoxWidth() + 6);
+    const std::size_t column = i / perColumn;
+    const double x = shelfLeft() + 6 + static_cast<double>(column) * (shelfBoxWidth() + 6);
     if (x + shelfBoxWidth() > width()) return {};
     return {x, ruler() + static_cast<double>(i % perColumn) * scaled(kLaneHigh) + 2,
             shelfBoxWidth(), static_cast<double>(scaled(kBoxHigh))};

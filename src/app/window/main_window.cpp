@@ -23,8 +23,6 @@
 #include "app/bench/empty_bench.h"
 #include "app/list/file_notes.h"
 #include "app/list/take_panel.h"
-#include "app/listen/listen_bar.h"
-#include "app/listen/loudness_menu.h"
 #include "app/map/day_map.h"
 #include "app/sheet/hand_over_sheet.h"
 #include "app/spine/words.h"
@@ -228,8 +226,7 @@ void MainWindow::followPreferences() {
     verbs_.setKeys(p.keys);
     setScanCache(p.cacheFolder.toStdString(), static_cast<std::uintmax_t>(p.cacheMegabytes) << 20);
     session_.work().setAtOnce(p.atOnce);
-    bench_->player().setDevice(p.soundDevice);
-    bench_->listening().loudness().setDevice(p.soundDevice);
+    bench_->setSoundDevice(p.soundDevice);
     handOver_->desk().setUsualFolder(p.exportFolder);
     header_->setRecent(p.recent);
     if (lengthsInFeet() != (p.unit == LengthUnit::Feet)) {
