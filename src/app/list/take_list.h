@@ -13,6 +13,7 @@ class TakeList : public QListView {
     using QListView::QListView;
     void dataChanged(const QModelIndex& from, const QModelIndex& to,
                      const QList<int>& roles = {}) override {
+        // NOLINTNEXTLINE(bugprone-parent-virtual-call): the list's own would lay all rows out anew
         QAbstractItemView::dataChanged(from, to, roles);
     }
 };

@@ -71,10 +71,11 @@ Result<SoundReader> SoundReader::open(const std::string& path, int stream,
 Result<SoundReader> SoundReader::open(const std::string& path, const std::vector<int>& streams,
                                       std::shared_ptr<const SeekIndex> index,
                                       const JobControl& job) {
+    const auto places = std::move(index);
     auto state = std::make_unique<State>();
     for (std::size_t i = 0; i < streams.size(); ++i) {
-        const bool known = index && i < index->streams.size();
-        auto sound = SoundStream::open(path, streams[i], known ? index->streams[i] : nullptr, job);
+        const bool known = places && i < places->streams.size();
+        auto sound = SoundStream::open(path, streams[i], known ? places->streams[i] : nullptr, job);
         if (!sound) return tl::unexpected(sound.error());
         const std::int64_t offset = i == 0 ? 0 : offsetOf(*sound, state->first());
         if (offset != 0) {
