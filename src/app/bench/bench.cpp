@@ -372,7 +372,7 @@ std::shared_ptr<const SoundScan> Bench::playable() const {
 }
 
 void Bench::noteListening(Seconds at) {
-    constexpr Seconds kListened{1}, kStride{0.25};
+    constexpr Seconds kListened{1}, kStride{1};  // a longer stride is a jump
     const Seconds by = at - heardAt_;
     heardAt_ = at;
     const bool clean = player_.playing() && player_.audible() &&
