@@ -9,8 +9,7 @@
 namespace brisk {
 namespace {
 
-constexpr double kSurelyAClap = 20;  // dB, as the seam shows them
-constexpr double kMaybeAClap = 8;    // dB, where a person put a mark
+constexpr double kMaybeAClap = 8;  // dB, where a person put a mark
 constexpr Seconds kNearMark{0.03};
 constexpr Seconds kBefore{0.006};
 constexpr Seconds kDiesAway{0.14};
@@ -23,7 +22,7 @@ std::vector<Seconds> clapsOn(const SoundScan& scan, const std::vector<Mark>& mar
         const bool marked = std::any_of(marks.begin(), marks.end(), [&](const Mark& m) {
             return std::fabs((m.time - s.time).value) < kNearMark.value;
         });
-        if (s.strengthDb >= (marked ? kMaybeAClap : kSurelyAClap)) out.push_back(s.time);
+        if (s.strengthDb >= (marked ? kMaybeAClap : kWorthShowingDb)) out.push_back(s.time);
     }
     return out;
 }

@@ -350,11 +350,11 @@ void Bench::refresh() {
     listen_->setAudible(player_.audible());
     player_.setHearing(listen_->hearing());
     scrubber_.load(playable(), sound);
-    if (f && f->scan && session_.view(take_).isRecording) moveTo(seam_->playhead(), false);
-    if (f && f->scan && !session_.view(take_).isRecording) {
+    if (!f || !f->scan) return;
+    if (!session_.view(take_).isRecording) {
         strip_->showTake(QString::fromStdString(f->info.path), f->scan->pictures.end());
-        moveTo(seam_->playhead(), false);
     }
+    moveTo(seam_->playhead(), false);
 }
 
 std::shared_ptr<const SoundScan> Bench::playable() const {
