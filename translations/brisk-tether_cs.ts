@@ -331,6 +331,38 @@
         <source>Claps found: %1. Marks: %2.</source>
         <translation>Nalezená tlesknutí: %1. Značky: %2.</translation>
     </message>
+    <message>
+        <source>scene %1</source>
+        <translation>scéna %1</translation>
+    </message>
+    <message>
+        <source>take %1</source>
+        <translation>záběr %1</translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation>dobré</translation>
+    </message>
+    <message>
+        <source>not good</source>
+        <translation>špatné</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>Automatic: the channel that is worth most</source>
+        <translation>Automaticky: kanál, který stojí nejvíc za to</translation>
+    </message>
+    <message>
+        <source>The mean of all channels</source>
+        <translation>Průměr všech kanálů</translation>
+    </message>
+    <message>
+        <source>Channel %1</source>
+        <translation>Kanál %1</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -1974,6 +2006,134 @@
         <source>It has no sound of its own, so that no search can find its place: lay it by the picture in which the hands meet (mark that picture, then &quot;By a clap of each&quot;), by its time stamp, or drag it onto the recording.</source>
         <translation>Nemá vlastní zvuk, takže jeho místo nenajde žádné hledání: položte ho podle obrazu, v němž se ruce setkají (označte ten obraz, pak „Jedním tlesknutím z každého“), podle časového razítka, nebo ho přetáhněte na nahrávku.</translation>
     </message>
+    <message>
+        <source>timecode in both sounds, {take} and {recording}</source>
+        <translation>časový kód v obou zvucích, {take} a {recording}</translation>
+    </message>
+    <message>
+        <source>timecode {take} and timecode in the recording&apos;s sound, {recording}</source>
+        <translation>časový kód {take} a časový kód ve zvuku nahrávky, {recording}</translation>
+    </message>
+    <message>
+        <source>Channel {channel} carries timecode, from {timecode} on, {rate:fixed2} a second: it is used as a time stamp, and not heard.</source>
+        <translation>Kanál {channel} nese časový kód, od {timecode}, {rate:fixed2} za sekundu: slouží jako časová značka a není slyšet.</translation>
+    </message>
+    <message>
+        <source>There is one channel only.</source>
+        <translation>Je jen jeden kanál.</translation>
+    </message>
+    <message>
+        <source>Select a file in the list.</source>
+        <translation>Vyberte soubor v seznamu.</translation>
+    </message>
+    <message>
+        <source>{file}, with every clip of these takes on the new files.</source>
+        <translation>{file}, s každým klipem těchto záběrů na nových souborech.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{clips} clips are on new files.</source>
+        <translation>
+            <numerusform>{clips} klip je na novém souboru.</numerusform>
+            <numerusform>{clips} klipy jsou na nových souborech.</numerusform>
+            <numerusform>{clips} klipů je na nových souborech.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{clip} is left as it was: what it uses was not exported.</source>
+        <translation>{clip} zůstává, jak byl: co používá, nebylo exportováno.</translation>
+    </message>
+    <message>
+        <source>{clip} is left as it was: it does not say what it uses.</source>
+        <translation>{clip} zůstává, jak byl: neříká, co používá.</translation>
+    </message>
+    <message>
+        <source>No clip in it is of these takes.</source>
+        <translation>Žádný klip v něm není z těchto záběrů.</translation>
+    </message>
+    <message>
+        <source>That is no OpenTimelineIO timeline. Export one from where you edit, and choose it.</source>
+        <translation>To není časová osa OpenTimelineIO. Exportujte ji tam, kde stříháte, a vyberte ji.</translation>
+    </message>
+    <message>
+        <source>Every file with its check value (ASC MHL), to be checked wherever it goes.</source>
+        <translation>Každý soubor s kontrolní hodnotou (ASC MHL), ověřitelný kdekoli.</translation>
+    </message>
+    <message>
+        <source>The list of files cannot be read: it is damaged, or no ASC MHL. Nothing was changed.</source>
+        <translation>Seznam souborů nelze přečíst: je poškozený, nebo to není ASC MHL. Nic se nezměnilo.</translation>
+    </message>
+    <message>
+        <source>There is no list of files (ASC MHL) in that folder.</source>
+        <translation>V té složce není seznam souborů (ASC MHL).</translation>
+    </message>
+    <message>
+        <source>The whole recording on the clock of {camera}: {takes}.</source>
+        <translation>Celá nahrávka na hodinách {camera}: {takes}.</translation>
+    </message>
+    <message>
+        <source>{take} begins at {at:clock3}</source>
+        <translation>{take} začíná v {at:clock3}</translation>
+    </message>
+    <message>
+        <source>FLAC, 24-bit, 48 kHz.</source>
+        <translation>FLAC, 24 bitů, 48 kHz.</translation>
+    </message>
+    <message>
+        <source>Broadcast WAV, 24-bit, 48 kHz.</source>
+        <translation>Broadcast WAV, 24 bitů, 48 kHz.</translation>
+    </message>
+    <message>
+        <source>Broadcast WAV, 32-bit float, 48 kHz.</source>
+        <translation>Broadcast WAV, 32 bitů s plovoucí čárkou, 48 kHz.</translation>
+    </message>
+    <message>
+        <source>Describe {file}</source>
+        <translation>Popsat {file}</translation>
+    </message>
+    <message numerus="yes">
+        <source>Describe {files} files</source>
+        <translation>
+            <numerusform>Popsat {files} soubor</numerusform>
+            <numerusform>Popsat {files} soubory</numerusform>
+            <numerusform>Popsat {files} souborů</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Search {file} by another channel</source>
+        <translation>Hledat {file} podle jiného kanálu</translation>
+    </message>
+    <message numerus="yes">
+        <source>Search {files} files by another channel</source>
+        <translation>
+            <numerusform>Hledat {files} soubor podle jiného kanálu</numerusform>
+            <numerusform>Hledat {files} soubory podle jiného kanálu</numerusform>
+            <numerusform>Hledat {files} souborů podle jiného kanálu</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source> because pieces begin between key frames, and joined ones must be coded alike</source>
+        <translation>, protože kusy začínají mezi klíčovými snímky a spojené musí být kódovány stejně</translation>
+    </message>
+    <message>
+        <source>Picture untouched, each piece from the key frame before it on, up to {lead:fixed2} s</source>
+        <translation>Obraz nedotčený, každý kus od klíčového snímku před ním, až {lead:fixed2} s</translation>
+    </message>
+    <message>
+        <source>The pieces are not coded alike, so they cannot be joined without a gap. Export them as files of their own.</source>
+        <translation>Kusy nejsou kódovány stejně, a tak je nelze spojit bez mezery. Exportujte je jako samostatné soubory.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{pieces} pieces joined without gaps, {length:clock1} in all. </source>
+        <translation>
+            <numerusform>{pieces} kus, {length:clock1}. </numerusform>
+            <numerusform>{pieces} kusy spojené bez mezer, celkem {length:clock1}. </numerusform>
+            <numerusform>{pieces} kusů spojených bez mezer, celkem {length:clock1}. </numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{joined}On the picture&apos;s clock: {track}, {channels}, {format}{rest:run}.</source>
+        <translation>{joined}Na hodinách obrazu: {track}, {channels}, {format}{rest:run}.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -2989,6 +3149,74 @@
         <source>What is quiet at the playhead or in the selection is heard again, a clap although others are silenced</source>
         <translation>Co je u přehrávací hlavy nebo ve výběru ztišeno, zase zní; tlesknutí i když jsou ostatní umlčena</translation>
     </message>
+    <message>
+        <source>Skip what was cut</source>
+        <translation>Přeskočit vystřižené</translation>
+    </message>
+    <message>
+        <source>Playing leaves out what is not kept, as the pieces joined would sound</source>
+        <translation>Přehrávání vynechá, co se nenechává, jak by zněly spojené kusy</translation>
+    </message>
+    <message>
+        <source>playing skips what was cut</source>
+        <translation>přehrávání přeskočí vystřižené</translation>
+    </message>
+    <message>
+        <source>Other camera beside</source>
+        <translation>Druhá kamera vedle</translation>
+    </message>
+    <message>
+        <source>Another camera&apos;s picture at the same moment, beside this one</source>
+        <translation>Obraz jiné kamery ve stejném okamžiku, vedle tohoto</translation>
+    </message>
+    <message>
+        <source>the other camera&apos;s picture beside</source>
+        <translation>obraz druhé kamery vedle</translation>
+    </message>
+    <message>
+        <source>Name, scene, note…</source>
+        <translation>Název, scéna, poznámka…</translation>
+    </message>
+    <message>
+        <source>Write down a name, scene and take, whether it was good, and a note</source>
+        <translation>Zapsat název, scénu a záběr, zda byl dobrý, a poznámku</translation>
+    </message>
+    <message>
+        <source>name, scene and note of a file</source>
+        <translation>název, scéna a poznámka souboru</translation>
+    </message>
+    <message>
+        <source>Search by channel…</source>
+        <translation>Hledat podle kanálu…</translation>
+    </message>
+    <message>
+        <source>Which channel of the selected files a search listens to</source>
+        <translation>Který kanál vybraných souborů hledání poslouchá</translation>
+    </message>
+    <message>
+        <source>Relink an edit…</source>
+        <translation>Znovu propojit střih…</translation>
+    </message>
+    <message>
+        <source>An OpenTimelineIO timeline begun on the takes as they are: written once more, with every clip on the new files</source>
+        <translation>Časová osa OpenTimelineIO začatá na záběrech, jak jsou: zapsaná ještě jednou, s každým klipem na nových souborech</translation>
+    </message>
+    <message>
+        <source>Call it…</source>
+        <translation>Pojmenovat…</translation>
+    </message>
+    <message>
+        <source>Give the file that is selected in the list a name of its own</source>
+        <translation>Dát souboru vybranému v seznamu vlastní název</translation>
+    </message>
+    <message>
+        <source>Copy the files</source>
+        <translation>Kopírovat soubory</translation>
+    </message>
+    <message>
+        <source>What was written, to be pasted into a folder or another program</source>
+        <translation>Co je zapsané, k vložení do složky nebo jiného programu</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -3062,6 +3290,21 @@
     <message>
         <source>, </source>
         <translation>, </translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::CleanVideoAsk</name>
+    <message>
+        <source>another one…</source>
+        <translation>jiné…</translation>
+    </message>
+    <message>
+        <source>There is no recording yet. Is the clean sound in one of these videos? Its sound is then used, and its picture left out.</source>
+        <translation>Nahrávka zatím není. Je čistý zvuk v některém z těchto videí? Pak se použije jeho zvuk a obraz se vynechá.</translation>
+    </message>
+    <message>
+        <source>In %1: it sounds closest</source>
+        <translation>V %1: zní nejblíž</translation>
     </message>
 </context>
 <context>
@@ -3624,6 +3867,82 @@ XXH3-128 %3</translation>
         <source>Open its folder</source>
         <translation>Otevřít jeho složku</translation>
     </message>
+    <message>
+        <source>gaps closed</source>
+        <translation>bez mezer</translation>
+    </message>
+    <message>
+        <source>In timeline and edit list, what no camera keeps takes no time: the pieces follow each other</source>
+        <translation>V časové ose a střihovém seznamu nezabírá čas, co žádná kamera nenechává: kusy jdou za sebou</translation>
+    </message>
+    <message>
+        <source>to hand on</source>
+        <translation>k předání</translation>
+    </message>
+    <message>
+        <source>recordings as a whole</source>
+        <translation>nahrávky vcelku</translation>
+    </message>
+    <message>
+        <source>Each recorder&apos;s day as one sound on the clock of the camera, for an edit of your own; where each take begins in it is said</source>
+        <translation>Den každého rekordéru jako jeden zvuk na hodinách kamery, pro vlastní střih; řekne se, kde v něm který záběr začíná</translation>
+    </message>
+    <message>
+        <source>a folder of its own</source>
+        <translation>vlastní složka</translation>
+    </message>
+    <message>
+        <source>Everything in one folder, named for the shoot, that names its files from there</source>
+        <translation>Všechno v jedné složce nazvané podle natáčení, která své soubory jmenuje odtamtud</translation>
+    </message>
+    <message>
+        <source>manifest (ASC MHL)</source>
+        <translation>manifest (ASC MHL)</translation>
+    </message>
+    <message>
+        <source>A list of all files with their check values, for whoever gets them</source>
+        <translation>Seznam všech souborů s kontrolními hodnotami, pro toho, kdo je dostane</translation>
+    </message>
+    <message>
+        <source>An edit begun on the takes</source>
+        <translation>Střih začatý na záběrech</translation>
+    </message>
+    <message>
+        <source>OpenTimelineIO timeline (*.otio)</source>
+        <translation>Časová osa OpenTimelineIO (*.otio)</translation>
+    </message>
+    <message>
+        <source>Call it</source>
+        <translation>Pojmenovat</translation>
+    </message>
+    <message>
+        <source>Name of this file, without its ending; empty: as the pattern has it</source>
+        <translation>Název tohoto souboru bez přípony; prázdné: jak má vzor</translation>
+    </message>
+    <message>
+        <source>Relinks %1</source>
+        <translation>Propojí %1</translation>
+    </message>
+    <message>
+        <source>pieces are</source>
+        <translation>kusy jsou</translation>
+    </message>
+    <message>
+        <source>files of their own</source>
+        <translation>samostatné soubory</translation>
+    </message>
+    <message>
+        <source>A file for each piece that is kept</source>
+        <translation>Soubor pro každý ponechaný kus</translation>
+    </message>
+    <message>
+        <source>joined</source>
+        <translation>spojené</translation>
+    </message>
+    <message>
+        <source>All pieces of a take in one file without gaps; re-encoded where a piece begins between key frames</source>
+        <translation>Všechny kusy záběru v jednom souboru bez mezer; překódované, kde kus začíná mezi klíčovými snímky</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::HeaderBar</name>
@@ -3995,6 +4314,10 @@ XXH3-128 %3</translation>
         <source>%1, not listened to</source>
         <translation>%1, neposlechnuto</translation>
     </message>
+    <message>
+        <source>; </source>
+        <translation>; </translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MicrophoneRow</name>
@@ -4068,6 +4391,17 @@ XXH3-128 %3</translation>
     <message>
         <source>That shoot is being worked on in another window.</source>
         <translation>Na tomto natáčení se pracuje v jiném okně.</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::OtherPicture</name>
+    <message>
+        <source>The other camera&apos;s picture</source>
+        <translation>Obraz druhé kamery</translation>
+    </message>
+    <message>
+        <source>No other camera was running at this moment.</source>
+        <translation>V tuto chvíli neběžela žádná jiná kamera.</translation>
     </message>
 </context>
 <context>
@@ -4508,6 +4842,65 @@ XXH3-128 %3</translation>
     <message>
         <source>Found %1: %2</source>
         <translation>Nalezeno %1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::SlateDialog</name>
+    <message>
+        <source>%1 files</source>
+        <translation>%1 souborů</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Název</translation>
+    </message>
+    <message>
+        <source>each its own</source>
+        <translation>každý svůj</translation>
+    </message>
+    <message>
+        <source>Scene</source>
+        <translation>Scéna</translation>
+    </message>
+    <message>
+        <source>Take number</source>
+        <translation>Číslo záběru</translation>
+    </message>
+    <message>
+        <source>Good or not</source>
+        <translation>Dobré, nebo ne</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>neřečeno</translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation>dobré</translation>
+    </message>
+    <message>
+        <source>not good</source>
+        <translation>špatné</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Poznámka</translation>
+    </message>
+    <message>
+        <source>several; what is written here takes their place</source>
+        <translation>několik; co zde napíšete, je nahradí</translation>
+    </message>
+    <message>
+        <source>Write it down</source>
+        <translation>Zapsat</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Zrušit</translation>
+    </message>
+    <message>
+        <source>several</source>
+        <translation>několik</translation>
     </message>
 </context>
 <context>

@@ -331,6 +331,38 @@
         <source>Claps found: %1. Marks: %2.</source>
         <translation>Gefundene Klatscher: %1. Marken: %2.</translation>
     </message>
+    <message>
+        <source>scene %1</source>
+        <translation>Szene %1</translation>
+    </message>
+    <message>
+        <source>take %1</source>
+        <translation>Take %1</translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>not good</source>
+        <translation>nicht gut</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>Automatic: the channel that is worth most</source>
+        <translation>Automatisch: der Kanal, der am meisten taugt</translation>
+    </message>
+    <message>
+        <source>The mean of all channels</source>
+        <translation>Das Mittel aller Kanäle</translation>
+    </message>
+    <message>
+        <source>Channel %1</source>
+        <translation>Kanal %1</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -1955,6 +1987,130 @@
         <source>It has no sound of its own, so that no search can find its place: lay it by the picture in which the hands meet (mark that picture, then &quot;By a clap of each&quot;), by its time stamp, or drag it onto the recording.</source>
         <translation>Er hat keinen eigenen Ton, sodass keine Suche seinen Platz finden kann: legen Sie ihn nach dem Bild, in dem sich die Hände treffen (dieses Bild markieren, dann „Mit je einem Klatscher“), nach seinem Zeitstempel, oder ziehen Sie ihn auf die Aufnahme.</translation>
     </message>
+    <message>
+        <source>timecode in both sounds, {take} and {recording}</source>
+        <translation>Timecode in beiden Tönen, {take} und {recording}</translation>
+    </message>
+    <message>
+        <source>timecode {take} and timecode in the recording&apos;s sound, {recording}</source>
+        <translation>Timecode {take} und Timecode im Ton der Aufnahme, {recording}</translation>
+    </message>
+    <message>
+        <source>Channel {channel} carries timecode, from {timecode} on, {rate:fixed2} a second: it is used as a time stamp, and not heard.</source>
+        <translation>Kanal {channel} trägt Timecode, ab {timecode}, {rate:fixed2} in der Sekunde: er dient als Zeitstempel und ist nicht zu hören.</translation>
+    </message>
+    <message>
+        <source>There is one channel only.</source>
+        <translation>Es gibt nur einen Kanal.</translation>
+    </message>
+    <message>
+        <source>Select a file in the list.</source>
+        <translation>Wählen Sie eine Datei in der Liste.</translation>
+    </message>
+    <message>
+        <source>{file}, with every clip of these takes on the new files.</source>
+        <translation>{file}, mit jedem Clip dieser Takes auf den neuen Dateien.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{clips} clips are on new files.</source>
+        <translation>
+            <numerusform>{clips} Clip liegt auf einer neuen Datei.</numerusform>
+            <numerusform>{clips} Clips liegen auf neuen Dateien.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{clip} is left as it was: what it uses was not exported.</source>
+        <translation>{clip} bleibt, wie er war: was er benutzt, wurde nicht exportiert.</translation>
+    </message>
+    <message>
+        <source>{clip} is left as it was: it does not say what it uses.</source>
+        <translation>{clip} bleibt, wie er war: er sagt nicht, was er benutzt.</translation>
+    </message>
+    <message>
+        <source>No clip in it is of these takes.</source>
+        <translation>Kein Clip darin ist von diesen Takes.</translation>
+    </message>
+    <message>
+        <source>That is no OpenTimelineIO timeline. Export one from where you edit, and choose it.</source>
+        <translation>Das ist keine OpenTimelineIO-Timeline. Exportieren Sie eine, wo Sie schneiden, und wählen Sie diese.</translation>
+    </message>
+    <message>
+        <source>Every file with its check value (ASC MHL), to be checked wherever it goes.</source>
+        <translation>Jede Datei mit ihrem Prüfwert (ASC MHL), überall nachzuprüfen.</translation>
+    </message>
+    <message>
+        <source>The list of files cannot be read: it is damaged, or no ASC MHL. Nothing was changed.</source>
+        <translation>Die Dateiliste lässt sich nicht lesen: sie ist beschädigt oder kein ASC MHL. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+        <source>There is no list of files (ASC MHL) in that folder.</source>
+        <translation>In diesem Ordner ist keine Dateiliste (ASC MHL).</translation>
+    </message>
+    <message>
+        <source>The whole recording on the clock of {camera}: {takes}.</source>
+        <translation>Die ganze Aufnahme auf der Uhr von {camera}: {takes}.</translation>
+    </message>
+    <message>
+        <source>{take} begins at {at:clock3}</source>
+        <translation>{take} beginnt bei {at:clock3}</translation>
+    </message>
+    <message>
+        <source>FLAC, 24-bit, 48 kHz.</source>
+        <translation>FLAC, 24 Bit, 48 kHz.</translation>
+    </message>
+    <message>
+        <source>Broadcast WAV, 24-bit, 48 kHz.</source>
+        <translation>Broadcast-WAV, 24 Bit, 48 kHz.</translation>
+    </message>
+    <message>
+        <source>Broadcast WAV, 32-bit float, 48 kHz.</source>
+        <translation>Broadcast-WAV, 32 Bit Gleitkomma, 48 kHz.</translation>
+    </message>
+    <message>
+        <source>Describe {file}</source>
+        <translation>{file} beschreiben</translation>
+    </message>
+    <message numerus="yes">
+        <source>Describe {files} files</source>
+        <translation>
+            <numerusform>{files} Datei beschreiben</numerusform>
+            <numerusform>{files} Dateien beschreiben</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Search {file} by another channel</source>
+        <translation>{file} über einen anderen Kanal suchen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Search {files} files by another channel</source>
+        <translation>
+            <numerusform>{files} Datei über einen anderen Kanal suchen</numerusform>
+            <numerusform>{files} Dateien über einen anderen Kanal suchen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source> because pieces begin between key frames, and joined ones must be coded alike</source>
+        <translation>, weil Stücke zwischen Schlüsselbildern beginnen und zusammengefügte gleich codiert sein müssen</translation>
+    </message>
+    <message>
+        <source>Picture untouched, each piece from the key frame before it on, up to {lead:fixed2} s</source>
+        <translation>Bild unberührt, jedes Stück ab dem Schlüsselbild davor, bis zu {lead:fixed2} s</translation>
+    </message>
+    <message>
+        <source>The pieces are not coded alike, so they cannot be joined without a gap. Export them as files of their own.</source>
+        <translation>Die Stücke sind nicht gleich codiert und lassen sich nicht lückenlos zusammenfügen. Exportieren Sie sie als eigene Dateien.</translation>
+    </message>
+    <message numerus="yes">
+        <source>{pieces} pieces joined without gaps, {length:clock1} in all. </source>
+        <translation>
+            <numerusform>{pieces} Stück, {length:clock1}. </numerusform>
+            <numerusform>{pieces} Stücke lückenlos zusammengefügt, zusammen {length:clock1}. </numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{joined}On the picture&apos;s clock: {track}, {channels}, {format}{rest:run}.</source>
+        <translation>{joined}Auf der Uhr des Bildes: {track}, {channels}, {format}{rest:run}.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -2970,6 +3126,74 @@
         <source>What is quiet at the playhead or in the selection is heard again, a clap although others are silenced</source>
         <translation>Was am Abspielkopf oder in der Auswahl leise ist, wird wieder gehört; ein Klatscher, obwohl andere stumm sind</translation>
     </message>
+    <message>
+        <source>Skip what was cut</source>
+        <translation>Geschnittenes überspringen</translation>
+    </message>
+    <message>
+        <source>Playing leaves out what is not kept, as the pieces joined would sound</source>
+        <translation>Beim Abspielen fehlt, was nicht behalten wird, wie die Stücke zusammengefügt klängen</translation>
+    </message>
+    <message>
+        <source>playing skips what was cut</source>
+        <translation>Abspielen überspringt Geschnittenes</translation>
+    </message>
+    <message>
+        <source>Other camera beside</source>
+        <translation>Andere Kamera daneben</translation>
+    </message>
+    <message>
+        <source>Another camera&apos;s picture at the same moment, beside this one</source>
+        <translation>Das Bild einer anderen Kamera im selben Augenblick, neben diesem</translation>
+    </message>
+    <message>
+        <source>the other camera&apos;s picture beside</source>
+        <translation>das Bild der anderen Kamera daneben</translation>
+    </message>
+    <message>
+        <source>Name, scene, note…</source>
+        <translation>Name, Szene, Notiz…</translation>
+    </message>
+    <message>
+        <source>Write down a name, scene and take, whether it was good, and a note</source>
+        <translation>Name, Szene und Take aufschreiben, ob es gut war, und eine Notiz</translation>
+    </message>
+    <message>
+        <source>name, scene and note of a file</source>
+        <translation>Name, Szene und Notiz einer Datei</translation>
+    </message>
+    <message>
+        <source>Search by channel…</source>
+        <translation>Suchen nach Kanal…</translation>
+    </message>
+    <message>
+        <source>Which channel of the selected files a search listens to</source>
+        <translation>Welchen Kanal der gewählten Dateien eine Suche hört</translation>
+    </message>
+    <message>
+        <source>Relink an edit…</source>
+        <translation>Schnitt neu verknüpfen…</translation>
+    </message>
+    <message>
+        <source>An OpenTimelineIO timeline begun on the takes as they are: written once more, with every clip on the new files</source>
+        <translation>Eine OpenTimelineIO-Timeline, auf den Takes begonnen, wie sie sind: noch einmal geschrieben, mit jedem Clip auf den neuen Dateien</translation>
+    </message>
+    <message>
+        <source>Call it…</source>
+        <translation>Benennen…</translation>
+    </message>
+    <message>
+        <source>Give the file that is selected in the list a name of its own</source>
+        <translation>Der in der Liste gewählten Datei einen eigenen Namen geben</translation>
+    </message>
+    <message>
+        <source>Copy the files</source>
+        <translation>Dateien kopieren</translation>
+    </message>
+    <message>
+        <source>What was written, to be pasted into a folder or another program</source>
+        <translation>Was geschrieben ist, zum Einfügen in einen Ordner oder ein anderes Programm</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -3043,6 +3267,21 @@
     <message>
         <source>, </source>
         <translation>, </translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::CleanVideoAsk</name>
+    <message>
+        <source>another one…</source>
+        <translation>ein anderes…</translation>
+    </message>
+    <message>
+        <source>There is no recording yet. Is the clean sound in one of these videos? Its sound is then used, and its picture left out.</source>
+        <translation>Es gibt noch keine Aufnahme. Ist der saubere Ton in einem dieser Videos? Dann wird sein Ton benutzt und sein Bild weggelassen.</translation>
+    </message>
+    <message>
+        <source>In %1: it sounds closest</source>
+        <translation>In %1: klingt am nächsten</translation>
     </message>
 </context>
 <context>
@@ -3605,6 +3844,82 @@ XXH3-128 %3</translation>
         <source>Open its folder</source>
         <translation>Ihren Ordner öffnen</translation>
     </message>
+    <message>
+        <source>gaps closed</source>
+        <translation>Lücken geschlossen</translation>
+    </message>
+    <message>
+        <source>In timeline and edit list, what no camera keeps takes no time: the pieces follow each other</source>
+        <translation>In Timeline und Schnittliste nimmt keine Zeit ein, was keine Kamera behält: die Stücke folgen aufeinander</translation>
+    </message>
+    <message>
+        <source>to hand on</source>
+        <translation>zum Weitergeben</translation>
+    </message>
+    <message>
+        <source>recordings as a whole</source>
+        <translation>Aufnahmen als Ganzes</translation>
+    </message>
+    <message>
+        <source>Each recorder&apos;s day as one sound on the clock of the camera, for an edit of your own; where each take begins in it is said</source>
+        <translation>Der Tag jedes Rekorders als ein Ton auf der Uhr der Kamera, für einen eigenen Schnitt; wo jeder Take darin beginnt, wird gesagt</translation>
+    </message>
+    <message>
+        <source>a folder of its own</source>
+        <translation>ein eigener Ordner</translation>
+    </message>
+    <message>
+        <source>Everything in one folder, named for the shoot, that names its files from there</source>
+        <translation>Alles in einem Ordner mit dem Namen des Shoots, der seine Dateien von dort aus nennt</translation>
+    </message>
+    <message>
+        <source>manifest (ASC MHL)</source>
+        <translation>Manifest (ASC MHL)</translation>
+    </message>
+    <message>
+        <source>A list of all files with their check values, for whoever gets them</source>
+        <translation>Eine Liste aller Dateien mit ihren Prüfwerten, für den, der sie bekommt</translation>
+    </message>
+    <message>
+        <source>An edit begun on the takes</source>
+        <translation>Ein Schnitt, auf den Takes begonnen</translation>
+    </message>
+    <message>
+        <source>OpenTimelineIO timeline (*.otio)</source>
+        <translation>OpenTimelineIO-Timeline (*.otio)</translation>
+    </message>
+    <message>
+        <source>Call it</source>
+        <translation>Benennen</translation>
+    </message>
+    <message>
+        <source>Name of this file, without its ending; empty: as the pattern has it</source>
+        <translation>Name dieser Datei, ohne Endung; leer: wie das Muster es will</translation>
+    </message>
+    <message>
+        <source>Relinks %1</source>
+        <translation>Verknüpft %1 neu</translation>
+    </message>
+    <message>
+        <source>pieces are</source>
+        <translation>Stücke sind</translation>
+    </message>
+    <message>
+        <source>files of their own</source>
+        <translation>eigene Dateien</translation>
+    </message>
+    <message>
+        <source>A file for each piece that is kept</source>
+        <translation>Eine Datei für jedes behaltene Stück</translation>
+    </message>
+    <message>
+        <source>joined</source>
+        <translation>zusammengefügt</translation>
+    </message>
+    <message>
+        <source>All pieces of a take in one file without gaps; re-encoded where a piece begins between key frames</source>
+        <translation>Alle Stücke eines Takes in einer Datei ohne Lücken; neu codiert, wo ein Stück zwischen Schlüsselbildern beginnt</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::HeaderBar</name>
@@ -3976,6 +4291,10 @@ XXH3-128 %3</translation>
         <source>%1, not listened to</source>
         <translation>%1, nicht gehört</translation>
     </message>
+    <message>
+        <source>; </source>
+        <translation>; </translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MicrophoneRow</name>
@@ -4049,6 +4368,17 @@ XXH3-128 %3</translation>
     <message>
         <source>That shoot is being worked on in another window.</source>
         <translation>An diesem Shoot wird in einem anderen Fenster gearbeitet.</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::OtherPicture</name>
+    <message>
+        <source>The other camera&apos;s picture</source>
+        <translation>Das Bild der anderen Kamera</translation>
+    </message>
+    <message>
+        <source>No other camera was running at this moment.</source>
+        <translation>Keine andere Kamera lief in diesem Augenblick.</translation>
     </message>
 </context>
 <context>
@@ -4489,6 +4819,65 @@ XXH3-128 %3</translation>
     <message>
         <source>Found %1: %2</source>
         <translation>%1 gefunden: %2</translation>
+    </message>
+</context>
+<context>
+    <name>brisk::app::SlateDialog</name>
+    <message>
+        <source>%1 files</source>
+        <translation>%1 Dateien</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>each its own</source>
+        <translation>jede ihren eigenen</translation>
+    </message>
+    <message>
+        <source>Scene</source>
+        <translation>Szene</translation>
+    </message>
+    <message>
+        <source>Take number</source>
+        <translation>Take-Nummer</translation>
+    </message>
+    <message>
+        <source>Good or not</source>
+        <translation>Gut oder nicht</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>not good</source>
+        <translation>nicht gut</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>several; what is written here takes their place</source>
+        <translation>mehrere; was hier steht, ersetzt sie</translation>
+    </message>
+    <message>
+        <source>Write it down</source>
+        <translation>Aufschreiben</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>several</source>
+        <translation>mehrere</translation>
     </message>
 </context>
 <context>

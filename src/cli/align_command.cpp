@@ -94,13 +94,15 @@ int channelNamed(const std::string& name) {
 }  // namespace
 
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
-                        const std::vector<std::string>& cleans, const std::string& channel,
+                        const std::vector<std::string>& cleans, const Channels& channels,
                         const Console& console, ScanFor what) {
     const bool loudness = what == ScanFor::HandOver;
     Scanned s;
-    s.takes = scanFiles(cameras, {.loudness = loudness}, console, s.problems);
-    s.recordings = scanFiles(cleans, {.channel = channelNamed(channel), .loudness = loudness},
-                             console, s.problems);
+    s.takes = scanFiles(cameras, {.channel = channelNamed(channels.cameras), .loudness = loudness},
+                        console, s.problems);
+    s.recordings =
+        scanFiles(cleans, {.channel = channelNamed(channels.recordings), .loudness = loudness},
+                  console, s.problems);
     for (const Error& e : s.problems) {
         if (e.code == ErrorCode::Cancelled) return tl::unexpected(e);
     }
@@ -134,22 +136,32 @@ Result<std::vector<Placed>> placeAll(Scanned& files, const MatchOptions& options
     return out;
 }
 
+std::vector<CLI::Option*> addChannels(CLI::App& sub, Channels& channels) {
+    const auto add = [&](const char* name, std::string& value, const char* what) {
+        return sub.add_option(name, value, what)
+            ->check(CLI::IsMember({"auto", "mix"}) | CLI::Range(1, 1024));
+    };
+    return {add("--channel", channels.recordings,
+                "Channel of the recordings to match by: auto, mix, or 1, 2, ..., counted over all "
+                "tracks"),
+            add("--camera-channel", channels.cameras, "The same of the takes")};
+}
+
 Run addAlign(CLI::App& sub) {
     struct Options {
         std::vector<std::string> cameras, cleans;
-        std::string method = "auto", channel = "auto";
+        std::string method = "auto";
+        Channels channels;
         bool json = false;
     };
     auto o = std::make_shared<Options>();
     sub.add_option("--camera", o->cameras, "Takes: files with the scratch sound")->required();
     sub.add_option("--clean", o->cleans, "Recordings: files with the clean sound")->required();
     sub.add_option("--method", o->method, "How to match")->check(CLI::IsMember(methodNames()));
-    sub.add_option("--channel", o->channel,
-                   "Channel of the recordings: auto, mix, or 1, 2, ..., counted over all tracks")
-        ->check(CLI::IsMember({"auto", "mix"}) | CLI::Range(1, 1024));
+    addChannels(sub, o->channels);
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
     return [o](const Console& console) -> int {
-        auto files = scanAll(o->cameras, o->cleans, o->channel, console);
+        auto files = scanAll(o->cameras, o->cleans, o->channels, console);
         if (!files) return console.report(files.error());
         auto placed = placeAll(*files, {methodNamed(o->method)}, console);
         if (!placed) return console.report(placed.error());

@@ -20,6 +20,7 @@ Run addProbe(CLI::App& sub);
 Run addAlign(CLI::App& sub);
 Run addExport(CLI::App& sub);
 Run addSimulate(CLI::App& sub);
+Run addCheck(CLI::App& sub);
 Run addVerify(CLI::App& sub);
 
 /// One answer for a take: the recording it was found in, or none.
@@ -36,14 +37,21 @@ struct Scanned {
     std::vector<Error> problems;  ///< Of files that could not be used; said already.
 };
 
+/// By which channel files are matched: "auto", "mix" or a number from 1.
+struct Channels {
+    std::string cameras = "auto", recordings = "auto";
+};
+
+/// Adds the options that choose them.
+std::vector<CLI::Option*> addChannels(CLI::App& sub, Channels& channels);
+
 /// What files are read for: a hand-over also wants their loudness, and outlines to draw.
 enum class ScanFor { Matching, HandOver };
 
 /// Reads every file once, or not at all where the cache knows it. One that cannot be read is said
-/// and left out; an error is that no take, or no recording, is left. \param channel "auto", "mix"
-/// or a number from 1.
+/// and left out; an error is that no take, or no recording, is left.
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
-                        const std::vector<std::string>& cleans, const std::string& channel,
+                        const std::vector<std::string>& cleans, const Channels& channels,
                         const Console& console, ScanFor what = ScanFor::Matching);
 
 /// Every take against every recording; at least one answer for each take that could be read to its

@@ -21,7 +21,10 @@ namespace {
 struct Options {
     std::string project, out, video, codec, audio, pieces = "exact", name = "{take} clean";
     std::string check = "pictures", overFull = "turn-down";
-    bool sha256 = false;
+    std::string relink;
+    bool sha256 = false, package = false, manifest = false, closeGaps = false;
+    bool wholeRecordings = false, joined = false;
+    Channels channels;
     std::vector<std::string> cameras, cleans, timelines, reports;
     bool originals = false;
     std::string cameraSound = "drop", uncovered = "silence";
@@ -46,7 +49,13 @@ struct Options {
         const auto has = [](const std::vector<std::string>& list, const char* what) {
             return std::find(list.begin(), list.end(), what) != list.end();
         };
-        c.video = !video.empty() || (audio.empty() && timelines.empty());
+        c.video = !video.empty() || (audio.empty() && timelines.empty() && !wholeRecordings);
+        c.package = package;
+        c.manifest = manifest || package;
+        c.closeGaps = closeGaps;
+        c.joined = joined;
+        c.wholeRecordings = wholeRecordings;
+        c.relink = relink;
         if (video == "same") c.container = VideoContainer::SameAsTake;
         if (video == "mkv") c.container = VideoContainer::Mkv;
         c.codec = codecNamed(codec);
@@ -72,6 +81,7 @@ struct Options {
 
 struct Work {
     std::vector<HandedTake> takes;
+    std::vector<WholeRecording> recordings;  ///< Where they were asked for.
     std::vector<Error> problems;
     bool attention = false;
 };
@@ -83,21 +93,27 @@ std::vector<std::shared_ptr<const SoundScan>> shared(std::vector<SoundScan> scan
 }
 
 /// What of a shoot is handed over, with the scans of its files by their ids.
-std::vector<HandedTake> handed(const ShootState& state, const std::vector<int>& takes,
-                               const std::map<int, std::shared_ptr<const SoundScan>>& scans) {
+void gather(Work& w, const ShootState& state, const std::vector<int>& takes,
+            const std::map<int, std::shared_ptr<const SoundScan>>& scans, const Options& o) {
     const ScanOf scanOf = [&](int id) {
         const auto it = scans.find(id);
         return it == scans.end() ? nullptr : it->second;
     };
-    return handedTakes(state, takes, scanOf,
-                       [&](int take) { return takeSoundPlan(state, take, scanOf); });
+    w.takes = handedTakes(state, takes, scanOf,
+                          [&](int take) { return takeSoundPlan(state, take, scanOf); });
+    if (!o.wholeRecordings) return;
+    const auto factsOf = [&](int id) {
+        const auto scan = scanOf(id);
+        return scan ? DayFacts{&scan->info, scan->endOfTake()} : DayFacts{};
+    };
+    w.recordings = wholeRecordings(state, takes, layOutDay(state, factsOf), scanOf);
 }
 
 /// A shoot of just these files, so that what is written comes from the same rules as in a saved
 /// one.
 Result<Work> fromFiles(const Options& o, const Console& console) {
     Work w;
-    auto files = scanAll(o.cameras, o.cleans, "auto", console, ScanFor::HandOver);
+    auto files = scanAll(o.cameras, o.cleans, o.channels, console, ScanFor::HandOver);
     if (!files) return tl::unexpected(files.error());
     auto placed = placeAll(*files, {}, console);
     if (!placed) return tl::unexpected(placed.error());
@@ -137,7 +153,7 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
                                  p.estimate, p.estimate.line, p.estimate.polarity, true});
         state.tethers.back().beside = p.beside;
     }
-    w.takes = handed(state, takes, scans);
+    gather(w, state, takes, scans, o);
     return w;
 }
 
@@ -181,7 +197,7 @@ Result<Work> fromProject(const Options& o, const Console& console) {
         w.problems.push_back(std::move(*later));
     }
     if (takes.empty()) return w;
-    auto files = scanAll(takes, recordings, "auto", console, ScanFor::HandOver);
+    auto files = scanAll(takes, recordings, {}, console, ScanFor::HandOver);
     if (!files) return tl::unexpected(files.error());
     w.problems.insert(w.problems.end(), files->problems.begin(), files->problems.end());
     std::map<int, std::shared_ptr<const SoundScan>> scans;
@@ -194,7 +210,7 @@ Result<Work> fromProject(const Options& o, const Console& console) {
     };
     know(takeIds, std::move(files->takes));
     know(recordingIds, std::move(files->recordings));
-    w.takes = handed(state, takeIds, scans);
+    gather(w, state, takeIds, scans, o);
     // Of a take that was read none of whose recordings could be.
     for (const int id : takeIds) {
         const bool there = std::any_of(w.takes.begin(), w.takes.end(),
@@ -238,7 +254,7 @@ int handOverAll(const Options& o, Work work, const Console& console) {
     if (auto measured = measurePeaks(o, work.takes, console); !measured) {
         return console.report(measured.error());
     }
-    HandOverRun run(planHandOver(std::move(work.takes), o.choice()));
+    HandOverRun run(planHandOver(std::move(work.takes), o.choice(), work.recordings));
     const HandOverPlan& plan = run.plan();
     if (!plan.files.empty() && !plan.problem().empty()) {
         return console.report({ErrorCode::CannotWrite, plan.problem(), o.out, {}});
@@ -309,6 +325,22 @@ Run addExport(CLI::App& sub) {
         ->check(CLI::IsMember({"turn-down", "limit", "clip"}));
     sub.add_option("--timeline", o->timelines, "Timelines for other programs: otio, edl or both")
         ->check(CLI::IsMember({"otio", "edl"}));
+    sub.add_flag("--joined", o->joined,
+                 "The kept pieces of a take in one file without gaps, not each in one");
+    sub.add_flag("--close-gaps", o->closeGaps, "In timelines, what no camera keeps takes no time");
+    sub.add_option("--relink", o->relink,
+                   "An OpenTimelineIO timeline begun on the takes: written once more, with every "
+                   "clip on the new files")
+        ->check(CLI::ExistingFile);
+    sub.add_flag(
+        "--whole-recordings", o->wholeRecordings,
+        "Each recorder's day as one sound on the clock of the camera, with a list of where "
+        "the takes begin in it");
+    sub.add_flag("--manifest", o->manifest,
+                 "A list of all files with their check values (ASC MHL), see check");
+    sub.add_flag("--package", o->package,
+                 "All of it in a folder of its own, named for the shoot, with a manifest");
+    for (CLI::Option* channel : addChannels(sub, o->channels)) channel->excludes(project);
     sub.add_flag("--originals", o->originals,
                  "Timelines point at the takes and recordings as they are");
     sub.add_option("--report", o->reports, "Reports: html, csv, json or several")

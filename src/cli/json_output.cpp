@@ -100,6 +100,15 @@ ordered_json probeJson(const MediaInfo& info) {
         return s.empty() ? ordered_json(nullptr) : ordered_json(s);
     };
     stamps["timecode"] = textOrNull(info.stamps.timecode);
+    if (const auto& t = info.stamps.inSound) {
+        stamps["in_sound"] = {{"channel", t->channel + 1},
+                              {"timecode", t->text},
+                              {"frame_rate", t->frameRate},
+                              {"drop_frame", t->dropFrame},
+                              {"at_first_sample_seconds", t->atFirstSample.value},
+                              {"drift_ppm", t->drift.value},
+                              {"frames", t->frames}};
+    }
     stamps["creation_time"] = textOrNull(info.stamps.creationTime);
     j["time_stamps"] = stamps;
     j["warnings"] = ordered_json::array();

@@ -38,6 +38,7 @@ int run(int argc, char** argv) {
     add("align", "Finds where takes fall on recordings", addAlign);
     add("export", "Hands over videos with the clean sound", addExport);
     add("simulate", "Makes up a shoot of real media files", addSimulate);
+    add("check", "Compares the files of a folder with its manifest (ASC MHL)", addCheck);
     add("verify", "Measures a handed-over video against the recording", addVerify);
     try {
         app.parse(argc, argv);

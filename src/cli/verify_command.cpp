@@ -35,7 +35,7 @@ struct Known {
 /// From the take itself: which of its pictures the file holds, and where its scratch sound lies.
 Result<Known> fromTake(const Options& o, const SoundScan& written, const SoundScan& recording,
                        const Console& console) {
-    auto files = scanAll({o.take}, {o.clean}, "auto", console);
+    auto files = scanAll({o.take}, {o.clean}, {}, console);
     if (!files) return tl::unexpected(files.error());
     auto scratch =
         matchPair(files->takes.front(), recording, {}, console.job("Measuring " + o.take));
@@ -129,7 +129,7 @@ ordered_json milliseconds(Seconds start, Seconds middle, Seconds end) {
 }
 
 int verify(const Options& o, const Console& console) {
-    auto files = scanAll({o.file}, {o.clean}, "auto", console);
+    auto files = scanAll({o.file}, {o.clean}, {}, console);
     if (!files) return console.report(files.error());
     const SoundScan& written = files->takes.front();
     const SoundScan& recording = files->recordings.front();

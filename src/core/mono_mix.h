@@ -11,8 +11,12 @@
 
 namespace brisk {
 
+/// Channels that are no number.
+constexpr int kMeanOfChannels = -1;
+constexpr int kBestChannel = -2;  ///< As channel_choice.h finds it.
+
 /// Shape: interleaved frames of `channels`; `mono` takes as many frames as it has room for.
-/// \param channel  -1 (or one that is not there) for the mean.
+/// \param channel  kMeanOfChannels (or one that is not there) for the mean.
 inline void mixToMono(std::span<const float> interleaved, std::size_t channels, int channel,
                       std::span<float> mono) {
     if (channels == 1) {

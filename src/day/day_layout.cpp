@@ -18,6 +18,7 @@ constexpr double kDay = 86400;
 std::optional<double> startOf(const MediaInfo& info, bool byReference) {
     if (byReference) {
         if (info.stamps.bextReference) return info.stamps.bextReference->value;
+        if (info.stamps.inSound) return info.stamps.inSound->atFirstSample.value;
         return std::nullopt;
     }
     if (const auto t = isoSeconds(info.stamps.creationTime)) return t->value;

@@ -24,8 +24,9 @@ constexpr std::size_t kMaxPathLength = 4096;  // as long as paths can be
 struct Event {
     std::string path, name;
     std::string mode = "V";
-    std::int64_t source = 0, record = 0, length = 0;  // frames
-    bool dropFrame = false;                           // of the source's clock
+    std::int64_t source = 0, record = 0, length = 0;               // frames
+    bool dropFrame = false;                                        // of the source's clock
+    std::vector<std::pair<std::int64_t, std::string>> marks = {};  // record frame, words
 };
 
 /// Eight letters and digits for each file, none given twice.
@@ -71,6 +72,10 @@ class Events {
         e.record = frames(c.start);
         e.length = frames(c.end()) - e.record;
         e.dropFrame = c.dropFrame;
+        for (const TimelineMarker& m : c.markers) {
+            const std::string words = m.note.empty() ? m.name : m.name + ": " + m.note;
+            e.marks.emplace_back(frames(c.start + (m.at - c.source)), words);
+        }
         rounded += !isPicture && ((c.source * rate_).den != 1 || (c.start * rate_).den != 1);
         drifting += c.driftPpm != 0;
         sounds += !isPicture;
@@ -106,14 +111,18 @@ class Events {
     Rational rate_;
 };
 
+/// The list begins at one o'clock, as is usual.
+std::int64_t hourOf(bool dropFrame, Rational rate) {
+    return readTimecode(dropFrame ? "01:00:00;00" : "01:00:00:00", rate)->frame;
+}
+
 std::string statement(std::size_t number, const Event& e, const std::string& reel, Rational rate,
                       bool dropFrame) {
-    const Timecode hour = *readTimecode(dropFrame ? "01:00:00;00" : "01:00:00:00", rate);
     const auto source = [&](std::int64_t frame) {
         return timecodeText({frame, e.dropFrame}, rate);
     };
     const auto record = [&](std::int64_t frame) {
-        return timecodeText({hour.frame + frame, dropFrame}, rate);
+        return timecodeText({hourOf(dropFrame, rate) + frame, dropFrame}, rate);
     };
     const auto column = [](std::string text, std::size_t wide) {
         text.resize(std::max(wide, text.size()), ' ');
@@ -168,6 +177,10 @@ EditList editList(const Timeline& timeline, const std::filesystem::path& folder)
         out.text += "* FROM CLIP NAME: " + plainLine(e.name, kMaxNameLength) +
                     "\n* SOURCE FILE: " + plainLine(referenceFrom(folder, e.path), kMaxPathLength) +
                     "\n";
+        for (const auto& [frame, words] : e.marks) {
+            out.text += "* MARK " + timecodeText({hourOf(drop, rate) + frame, drop}, rate) + " " +
+                        plainLine(words, kMaxNameLength) + "\n";
+        }
     }
     add(out.cannotSay, events.cannotSay());
     if (rate.den != 1 && !drop) {

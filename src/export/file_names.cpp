@@ -15,6 +15,10 @@ std::string fieldOf(const std::string& field, const NameFacts& f) {
     if (field == "{camera}") return f.camera;
     if (field == "{date}") return f.date;
     if (field == "{state}") return f.state;
+    if (field == "{name}") return f.name.empty() ? f.take : f.name;
+    if (field == "{scene}") return f.scene;
+    if (field == "{take-number}") return f.slateTake;
+    if (field == "{verdict}") return f.verdict;
     char number[16];
     std::snprintf(number, sizeof number, "%03d", f.number);
     return number;
@@ -30,23 +34,11 @@ void shorten(std::string& text, std::size_t bytes) {
 }  // namespace
 
 std::vector<std::string> patternFields() {
-    return {"{take}", "{recording}", "{camera}", "{date}", "{number}", "{state}"};
+    return {"{take}",  "{recording}", "{camera}", "{date}",        "{number}",
+            "{state}", "{name}",      "{scene}",  "{take-number}", "{verdict}"};
 }
 
-std::string fileName(const std::string& pattern, const NameFacts& facts) {
-    std::string name;
-    for (std::size_t at = 0; at < pattern.size();) {
-        const auto fields = patternFields();
-        const auto field = std::find_if(fields.begin(), fields.end(), [&](const std::string& f) {
-            return pattern.compare(at, f.size(), f) == 0;
-        });
-        if (field == fields.end()) {
-            name += pattern[at++];
-        } else {
-            name += fieldOf(*field, facts);
-            at += field->size();
-        }
-    }
+std::string possibleName(std::string name) {
     for (char& c : name) {
         // Neither a path nor what other systems refuse.
         if (static_cast<unsigned char>(c) < 0x20 ||
@@ -55,7 +47,31 @@ std::string fileName(const std::string& pattern, const NameFacts& facts) {
     }
     shorten(name, kMaxLength);
     const auto first = name.find_first_not_of(" ."), last = name.find_last_not_of(" .");
-    name = first == std::string::npos ? std::string() : name.substr(first, last - first + 1);
+    return first == std::string::npos ? std::string() : name.substr(first, last - first + 1);
+}
+
+std::string fileName(const std::string& pattern, const NameFacts& facts) {
+    const auto parts = [](char c) { return c == ' ' || c == '-' || c == '_'; };
+    const auto fields = patternFields();
+    std::string name;
+    for (std::size_t at = 0; at < pattern.size();) {
+        const auto field = std::find_if(fields.begin(), fields.end(), [&](const std::string& f) {
+            return pattern.compare(at, f.size(), f) == 0;
+        });
+        if (field == fields.end()) {
+            name += pattern[at++];
+            continue;
+        }
+        const std::string text = fieldOf(*field, facts);
+        at += field->size();
+        const bool begins = name.empty() || parts(name.back());
+        if (text.empty() && begins && at < pattern.size() && parts(pattern[at])) ++at;
+        if (text.empty() && at >= pattern.size()) {
+            while (!name.empty() && parts(name.back())) name.pop_back();
+        }
+        name += text;
+    }
+    name = possibleName(std::move(name));
     return name.empty() ? facts.take : name;
 }
 

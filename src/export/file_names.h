@@ -19,14 +19,19 @@ struct NameFacts {
     std::string date;  ///< "2026-03-03"; of the shot, else empty.
     int number = 1;    ///< Of the take among those handed over.
     std::string state;
+    std::string name = {};  ///< As a person called the take; else as its file.
+    std::string scene = {}, slateTake = {}, verdict = {};  ///< Of its slate; may be empty.
 };
 
 /// The names that a pattern may hold, each with its braces.
 std::vector<std::string> patternFields();
 
-/// The pattern filled in; what a file cannot be called is replaced. A pattern that comes to nothing
-/// gives the take's name.
+/// The pattern filled in; what a file cannot be called is replaced. Where a name in it is empty,
+/// what parts it from the next goes, too. A pattern that comes to nothing gives the take's name.
 std::string fileName(const std::string& pattern, const NameFacts& facts);
+
+/// A name that a person typed, as a file can be called; empty where nothing of it is left.
+std::string possibleName(std::string name);
 
 /// What is wrong with a pattern, as a sentence; empty where nothing is.
 Fact patternProblem(const std::string& pattern);

@@ -5,13 +5,16 @@
 
 #include <algorithm>
 #include <chrono>
+#include <ctime>
 #include <map>
 
 #include "core/guarded.h"
 #include "core/parallel_for.h"
 #include "core/time_left.h"
 #include "export/edit_list.h"
+#include "export/mhl.h"
 #include "export/otio.h"
+#include "export/relink.h"
 #include "export/report.h"
 #include "store/atomic_file.h"
 #include "store/file_hash.h"
@@ -26,7 +29,7 @@ std::vector<WrittenTake> writtenTakes(const HandOverPlan& plan,
     std::map<int, bool> whole;
     for (std::size_t i = 0; i < plan.files.size(); ++i) {
         const PlannedFile& f = plan.files[i];
-        if (f.take == 0 || plan.choice.pointAtOriginals) continue;
+        if (f.take <= 0) continue;  // words, and whole recordings
         const bool there = results[i].state == FileState::Written;
         const auto known = whole.emplace(f.take, true).first;
         known->second = known->second && there;
@@ -36,10 +39,18 @@ std::vector<WrittenTake> writtenTakes(const HandOverPlan& plan,
                                results[i].held};
         const std::size_t microphone = f.asSound ? f.asSound->microphone : 0;
         if (microphone > w.microphones.size()) w.microphones.resize(microphone);
-        (f.asVideo        ? w.videos
-         : microphone > 0 ? w.microphones[microphone - 1]
-                          : w.sounds)
-            .push_back(file);
+        auto& list = f.asVideo        ? w.videos
+                     : microphone > 0 ? w.microphones[microphone - 1]
+                                      : w.sounds;
+        if (results[i].parts.empty()) list.push_back(file);
+        Seconds begins{0};
+        for (const TimeRange& part : results[i].parts) {
+            WrittenFile piece = file;
+            piece.held = part;
+            piece.begins = begins;
+            begins = begins + part.length();
+            list.push_back(std::move(piece));
+        }
     }
     std::vector<WrittenTake> out;
     for (const auto& [take, w] : takes) {
@@ -139,9 +150,10 @@ void HandOverRun::writeOne(std::size_t i, const JobControl& all) {
         tell(i);
     }
     const auto done = guarded(f.path.string(), [&] {
-        return job.stopRequested() ? Result<void>(cancelled())
-               : f.take == 0       ? writeWords(f, r)
-                                   : writeMedia(f, r, job);
+        return job.stopRequested()            ? Result<void>(cancelled())
+               : f.kind == FileKind::Manifest ? writeManifest(r, job)
+               : f.take == 0                  ? writeWords(f, r)
+                                              : writeMedia(f, r, job);
     });
     r.left.reset();
     if (done) {
@@ -169,6 +181,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.lead = w->lead;
         r.stamps = w->readBack.stamps;
         r.held = w->held;
+        r.parts = w->parts;
         r.xxh3 = w->xxh3;
         r.fromDisk = w->readBack.fromDisk;
         r.check = w->readBack.sound;
@@ -183,6 +196,7 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
         r.lead = w->lead;
         r.stamps = w->stamps;
         r.held = w->held;
+        r.parts = w->parts;
         r.xxh3 = w->xxh3;
         r.fromDisk = w->fromDisk;
         level = w->level;
@@ -203,13 +217,53 @@ Result<void> HandOverRun::writeMedia(const PlannedFile& f, FileResult& r, const 
     return {};
 }
 
+/// The edit that was begun on the takes, on the files that were written of them.
+Result<std::string> HandOverRun::relinkedEdit(const PlannedFile& f, FileResult& r) const {
+    const auto edit = readWholeFile(plan_.choice.relink);
+    if (!edit) return tl::unexpected(edit.error());
+    auto done = relinked(*edit, plan_.choice.relink.parent_path(),
+                         relinkTakes(plan_.takes, writtenTakes(plan_, results_)),
+                         std::filesystem::absolute(f.path).parent_path());
+    if (!done) return tl::unexpected(done.error());
+    add(r.holds, {{"clips-relinked", {{"clips", done->clips}}}});
+    add(r.holds, done->leftAlone);
+    if (done->clips == 0) r.problem = {{"no-clip-of-these-takes"}};
+    return std::move(done->text);
+}
+
+/// All that was written so far, with the values that it had when it was read back.
+Result<void> HandOverRun::writeManifest(FileResult& r, const JobControl& job) {
+    const std::filesystem::path folder = plan_.folder();
+    std::vector<MhlEntry> entries;
+    for (FileResult& other : results_) {
+        if (&other == &r || other.state != FileState::Written) continue;
+        if (other.xxh3.empty()) {
+            auto value = xxh3Of(other.path, job);
+            if (!value) return tl::unexpected(value.error());
+            other.xxh3 = std::move(*value);
+        }
+        std::error_code ec;
+        entries.push_back(
+            {std::filesystem::path(other.path).lexically_relative(folder).generic_string(),
+             std::filesystem::file_size(other.path, ec), other.xxh3});
+    }
+    auto written = writeMhl(folder, entries, std::time(nullptr));
+    if (!written) return tl::unexpected(written.error());
+    r.path = written->string();
+    std::error_code ec;
+    r.bytes = std::filesystem::file_size(*written, ec);
+    return {};
+}
+
 Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
     const auto folder = std::filesystem::absolute(f.path).parent_path();
     std::string text;
     r.holds = f.holds;  // written again, it is said again
     if (f.kind == FileKind::Timeline || f.kind == FileKind::EditList) {
+        const auto written = plan_.choice.pointAtOriginals ? std::vector<WrittenTake>{}
+                                                           : writtenTakes(plan_, results_);
         const Timeline timeline =
-            buildTimeline(plan_.choice.shoot, plan_.takes, writtenTakes(plan_, results_));
+            buildTimeline(plan_.choice.shoot, plan_.takes, written, plan_.choice.closeGaps);
         if (f.kind == FileKind::Timeline) {
             text = otioText(timeline, folder);
         } else {
@@ -217,6 +271,10 @@ Result<void> HandOverRun::writeWords(const PlannedFile& f, FileResult& r) {
             text = list.text;
             add(r.holds, list.cannotSay);
         }
+    } else if (f.kind == FileKind::Relinked) {
+        auto edit = relinkedEdit(f, r);
+        if (!edit) return tl::unexpected(edit.error());
+        text = std::move(*edit);
     } else {
         text = reportText(f.kind, {plan_, results_});
     }

@@ -35,6 +35,7 @@ struct FileResult {
     Seconds lead;       ///< Of a video that begins before its piece, see WrittenVideo.
     TimeStamps stamps;  ///< As they are read from what was written.
     std::optional<TimeRange> held = {};  ///< The take time that it holds, once it is written.
+    TimeRanges parts = {};               ///< Of joined pieces: what it holds, one after the other.
     SoundCheck check;
     /// Written, but not what was meant.
     [[nodiscard]] bool marked() const { return state == FileState::Written && !problem.empty(); }
@@ -62,6 +63,8 @@ class HandOverRun {
     void writeOne(std::size_t file, const JobControl& job);
     Result<void> writeMedia(const PlannedFile& f, FileResult& r, const JobControl& job);
     Result<void> writeWords(const PlannedFile& f, FileResult& r);
+    Result<std::string> relinkedEdit(const PlannedFile& f, FileResult& r) const;
+    Result<void> writeManifest(FileResult& r, const JobControl& job);
     void tell(std::size_t file);
     JobControl jobOf(std::size_t file);
 

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/number_text.h"
+#include "export/mhl.h"
 #include "render/routing.h"
 #include "store/free_name.h"
 
@@ -32,8 +33,9 @@ double soundBytes(SoundCodec codec, Seconds length, int channels) {
     return raw * kSmall;
 }
 
+/// Of a stretch, or of all that is kept.
 Seconds lengthOf(const TakeSoundPlan& sound, const std::optional<TimeRange>& stretch) {
-    return stretch.value_or(sound.wholeTake()).length();
+    return stretch ? stretch->length() : sound.length();
 }
 
 int channelsOf(const TakeSoundPlan& sound) {
@@ -69,11 +71,11 @@ Facts confirmedFacts(const HandedTake& h) {
 /// Names files for all takes of one hand-over, no name twice.
 class Planner {
   public:
-    explicit Planner(HandOverPlan& plan) : plan_(plan), names_(plan.choice.folder) {}
+    explicit Planner(HandOverPlan& plan) : plan_(plan), names_(plan.folder()) {}
 
     void videos(const HandedTake& h) {
         for (VideoExportPlan& p : plansForPieces(wholeVideo(h))) {
-            p.target = names_.take(exportName(p), endingOf(p.container, p.take.info.path));
+            p.target = named(exportName(p), endingOf(p.container, p.take.info.path));
             PlannedFile& f = add(FileKind::Video, h, *p.target, describeExport(p), videoBytes(p));
             if (const Fact why = whyNot(h, p); !why.empty()) f.problem = {why};
             f.asVideo.emplace(p);
@@ -81,47 +83,103 @@ class Planner {
     }
     void sounds(const HandedTake& h) {
         SoundExportPlan whole{
-            *h.scan, h.sound, *plan_.choice.sound, plan_.choice.folder, plan_.choice.pattern,
-            h.names};
+            *h.scan, h.sound, *plan_.choice.sound, plan_.folder(), plan_.choice.pattern, h.names};
         whole.depth = plan_.choice.check;
         whole.overFull = plan_.choice.overFull;
+        whole.joined = plan_.choice.joined;
+        whole.slate = h.slate;
+        for (const Mark& m : h.marks) whole.moments.push_back({m.time, m.name});
         VideoExportPlan video = wholeVideo(h);
         for (SoundExportPlan& p : plansForSounds(whole)) {
             video.stretch = p.stretch;
             if (plan_.choice.video) p.beside = wayOf(video);
-            p.target = names_.take(soundName(p), soundEnding(p));
-            const auto codec = p.format == SoundFormat::Flac  ? SoundCodec::Flac
-                               : p.format == SoundFormat::Wav ? SoundCodec::Pcm24
-                                                              : SoundCodec::Float;
-            const double bytes =
-                soundBytes(codec, lengthOf(p.sound, p.stretch), channelsOf(p.sound));
-            PlannedFile& f = add(FileKind::Sound, h, *p.target, describeSound(p),
-                                 static_cast<std::uintmax_t>(bytes));
+            p.target = named(soundName(p), soundEnding(p));
+            PlannedFile& f = add(FileKind::Sound, h, *p.target, describeSound(p), bytesOfSound(p));
             if (const Fact why = nothingToWrite(h.sound); !why.empty()) f.problem = {why};
             f.asSound.emplace(p);
         }
     }
+    /// A recorder's day on a camera's clock, as a file of sound.
+    void recording(const WholeRecording& w) {
+        SoundExportPlan p{*w.sound.take, w.sound, plan_.choice.sound.value_or(SoundFormat::Wav),
+                          plan_.folder(), "{recording} on the clock of {camera}"};
+        p.depth = plan_.choice.check;
+        p.overFull = plan_.choice.overFull;
+        p.names.recording = fs::path(w.sound.take->info.path).stem().string();
+        Facts places;
+        for (const WholeRecording::Place& place : w.takes) {
+            const HandedTake* h = plan_.take(place.take);
+            if (!h) continue;
+            p.names.camera = h->names.camera;
+            const std::string name = h->slate.name.empty() ? h->names.take : h->slate.name;
+            p.moments.push_back({place.at, name});
+            places.push_back({"take-at", {{"take", name}, {"at", place.at}}});
+        }
+        if (places.empty()) return;
+        p.about = {{"recording-on-clock", {{"camera", p.names.camera}, {"takes", listOf(places)}}}};
+        p.target = named(soundName(p), soundEnding(p));
+        PlannedFile& f = plan_.files.emplace_back();
+        f.kind = FileKind::WholeRecording;
+        f.take = -w.recording;
+        f.path = *p.target;
+        f.holds = describeSound(p);
+        f.bytes = bytesOfSound(p);
+        f.asSound.emplace(std::move(p));
+    }
     void ofShoot(FileKind kind, const std::string& ending, const Fact& holds) {
-        PlannedFile f;
-        f.kind = kind;
         NameFacts names;
         names.take = plan_.choice.shoot;
-        const std::string name = fileName("{take}", names);
-        f.path = names_.take(name, ending);
-        f.holds = {holds};
-        plan_.files.push_back(std::move(f));
+        words(kind, fileName("{take}", names), ending, holds);
+    }
+    void relinked() {
+        const fs::path& edit = plan_.choice.relink;
+        const std::string name = edit.filename().string();
+        words(FileKind::Relinked, edit.stem().string() + " with clean sound", ".otio",
+              {"relinked-holds", {{"file", name}}});
+        std::error_code ec;
+        if (!fs::exists(edit, ec)) {
+            plan_.files.back().problem = {{"is-the-card-in", {{"file", edit.string()}}}};
+        }
+    }
+    void manifest() {
+        PlannedFile& f = plan_.files.emplace_back();
+        f.kind = FileKind::Manifest;
+        f.path = mhlPlace(plan_.folder());
+        f.holds = {{"manifest-holds"}};
     }
 
   private:
+    /// As a person called this file, else as the pattern does.
+    fs::path named(const std::string& name, const std::string& ending) {
+        const auto own = plan_.choice.ownNames.find(name + ending);
+        const std::string called =
+            own == plan_.choice.ownNames.end() ? "" : possibleName(own->second);
+        return names_.take(called.empty() ? name : called, ending);
+    }
+    void words(FileKind kind, const std::string& name, const std::string& ending,
+               const Fact& holds) {
+        PlannedFile& f = plan_.files.emplace_back();
+        f.kind = kind;
+        f.path = named(name, ending);
+        f.holds = {holds};
+    }
+    static std::uintmax_t bytesOfSound(const SoundExportPlan& p) {
+        const auto codec = p.format == SoundFormat::Flac  ? SoundCodec::Flac
+                           : p.format == SoundFormat::Wav ? SoundCodec::Pcm24
+                                                          : SoundCodec::Float;
+        return static_cast<std::uintmax_t>(
+            soundBytes(codec, lengthOf(p.sound, p.stretch), channelsOf(p.sound)));
+    }
     [[nodiscard]] VideoExportPlan wholeVideo(const HandedTake& h) const {
         VideoExportPlan whole{*h.scan,
                               h.sound,
                               plan_.choice.container,
-                              plan_.choice.folder,
+                              plan_.folder(),
                               plan_.choice.pattern,
                               plan_.choice.codec,
                               h.names};
         whole.pieceStart = plan_.choice.pieces;
+        whole.joined = plan_.choice.joined;
         whole.check = plan_.choice.check;
         whole.overFull = plan_.choice.overFull;
         return whole;
@@ -180,6 +238,12 @@ const char* fileKindText(FileKind kind) {
             return "timeline";
         case FileKind::EditList:
             return "edit list";
+        case FileKind::WholeRecording:
+            return "whole recording";
+        case FileKind::Relinked:
+            return "relinked timeline";
+        case FileKind::Manifest:
+            return "manifest";
         default:
             return "report";
     }
@@ -219,7 +283,15 @@ const HandedTake* HandOverPlan::take(int id) const {
     return it == takes.end() ? nullptr : &*it;
 }
 
-HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& choice) {
+fs::path HandOverPlan::folder() const {
+    if (!choice.package) return choice.folder;
+    NameFacts names;
+    names.take = choice.shoot;
+    return choice.folder / fileName("{take}", names);
+}
+
+HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& choice,
+                          const std::vector<WholeRecording>& recordings) {
     HandOverPlan plan;
     plan.choice = choice;
     plan.takes = std::move(takes);
@@ -229,6 +301,9 @@ HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& c
         if (choice.sound) planner.sounds(h);
     }
     if (plan.takes.empty()) return plan;
+    if (choice.wholeRecordings) {
+        for (const WholeRecording& w : recordings) planner.recording(w);
+    }
     const Fact where{choice.pointAtOriginals || (!choice.video && !choice.sound)
                          ? "points-at-originals"
                          : "points-at-new-files"};
@@ -238,6 +313,7 @@ HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& c
     if (choice.editList) {
         planner.ofShoot(FileKind::EditList, ".edl", {"edit-list-holds", {{"where", where}}});
     }
+    if (!choice.relink.empty()) planner.relinked();
     if (choice.htmlReport) {
         planner.ofShoot(FileKind::HtmlReport, " report.html", {"report-holds"});
     }
@@ -247,6 +323,7 @@ HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& c
     if (choice.jsonReport) {
         planner.ofShoot(FileKind::JsonReport, " report.json", {"json-holds"});
     }
+    if (choice.manifest && !plan.files.empty()) planner.manifest();
     plan.free = freeAt(choice.folder);
     return plan;
 }

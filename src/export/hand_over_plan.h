@@ -10,10 +10,12 @@
 
 #include <cstdint>
 #include <filesystem>
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
 
+#include "day/whole_recording.h"
 #include "export/check_depth.h"
 #include "export/handed_take.h"
 #include "export/sound_export.h"
@@ -36,19 +38,46 @@ struct HandOverChoice {
     bool sha256 = false;  ///< Beside the check value that is always taken; slow.
     bool htmlReport = false, csvReport = false, jsonReport = false;
     std::string pattern = "{take} clean";
+    /// What single files are called instead, without ending, by the name that they would have.
+    std::map<std::string, std::string> ownNames = {};
     std::string shoot = "shoot";  ///< Names timelines and reports.
     std::filesystem::path folder;
+    bool joined = false;     ///< Kept pieces of a take as one file without gaps.
+    bool closeGaps = false;  ///< In timelines, what no camera keeps takes no time.
+    /// Each recording that takes are heard by, whole, on the clock of their camera.
+    bool wholeRecordings = false;
+    /// A timeline that was begun on the takes as they are: written once more, on the new files.
+    std::filesystem::path relink = {};
+    bool package = false;   ///< All of it in a folder of its own, named for the shoot.
+    bool manifest = false;  ///< A list of all files with their check values, in ASC MHL.
     friend bool operator==(const HandOverChoice&, const HandOverChoice&) = default;
 };
 
-enum class FileKind { Video, Sound, Timeline, EditList, HtmlReport, CsvReport, JsonReport };
+enum class FileKind {
+    Video,
+    Sound,
+    WholeRecording,
+    Timeline,
+    EditList,
+    Relinked,
+    HtmlReport,
+    CsvReport,
+    JsonReport,
+    Manifest,  ///< Last, for it lists all others.
+};
 
 /// "video", "clean sound", "timeline" ..., for a table.
 const char* fileKindText(FileKind kind);
 
+/// Of those that tell of all others.
+inline bool isReport(FileKind kind) {
+    return kind == FileKind::HtmlReport || kind == FileKind::CsvReport ||
+           kind == FileKind::JsonReport;
+}
+
 struct PlannedFile {
     FileKind kind = FileKind::Video;
-    int take = 0;  ///< 0 = of the whole shoot.
+    int take = 0;  ///< 0 = of the whole shoot; below 0 = of a recording by itself.
     std::filesystem::path path;
     Facts holds;
     Facts confirmed;           ///< What should be known of its place; the end of `holds`.
@@ -71,10 +100,14 @@ struct HandOverPlan {
     /// What is wrong with all of it: no room, no folder, a bad pattern. Empty where nothing is.
     [[nodiscard]] Fact problem() const;
     [[nodiscard]] const HandedTake* take(int id) const;
+    /// Where everything goes: the folder that was chosen, or the package in it.
+    [[nodiscard]] std::filesystem::path folder() const;
 };
 
 /// Nothing is written or opened; the disk is asked for names and room.   Threads: safe.
-HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& choice);
+/// \param recordings  what wholeRecordings writes, see whole_recording.h.
+HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& choice,
+                          const std::vector<WholeRecording>& recordings = {});
 
 /// "1.2 GB".
 std::string bytesText(std::uintmax_t bytes);

@@ -42,6 +42,22 @@ class CameraNames {
     std::map<std::string, int> called_;
 };
 
+/// A mark on a recording belongs to each take that is heard by it there.
+std::vector<Mark> marksOnTake(const ShootState& state, int take, const TakeSoundPlan& sound) {
+    std::vector<Mark> out = state.marksOf(take);
+    for (const Tether* t : state.tethersOf(take)) {
+        if (t->beside) continue;
+        const ClockLine line = t->heardLine();
+        for (Mark m : state.marksOf(t->recording)) {
+            m.time = line.toTake(m.time);
+            if (sound.wholeTake().contains(m.time)) out.push_back(std::move(m));
+        }
+    }
+    std::stable_sort(out.begin(), out.end(),
+                     [](const Mark& a, const Mark& b) { return a.time < b.time; });
+    return out;
+}
+
 }  // namespace
 
 Fact nothingToWrite(const TakeSoundPlan& sound) {
@@ -78,6 +94,12 @@ std::vector<HandedTake> handedTakes(const ShootState& state, const std::vector<i
         h.names.camera = cameras.of(*item, h.scan->info);
         h.names.date = h.scan->info.stamps.creationTime.substr(0, 10);
         h.names.state = stateText(h.state);
+        h.slate = item->slate;
+        h.names.name = item->slate.name;
+        h.names.scene = item->slate.scene;
+        h.names.slateTake = item->slate.take;
+        h.names.verdict = verdictText(item->slate.verdict);
+        h.marks = marksOnTake(state, id, h.sound);
         const auto on = std::find_if(day.takes.begin(), day.takes.end(),
                                      [&](const DayTake& t) { return t.take == id; });
         if (on != day.takes.end()) h.day = on->day.start;

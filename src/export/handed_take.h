@@ -23,6 +23,9 @@ struct HandedTake {
     TetherState state = TetherState::Loose;
     std::optional<Seconds> slippedBy;
     NameFacts names;
+    Slate slate;
+    std::vector<Mark>
+        marks;    ///< On take time, in order: its own, and those of what it is heard by.
     Seconds day;  ///< When its first picture was, on the shoot's axis.
 };
 

@@ -4,10 +4,8 @@
 // versions that say everything are written, since newer readers upgrade them.
 #include "export/otio.h"
 
-#include <string_view>
-
 #include "core/json_text.h"
-#include "export/file_reference.h"
+#include "export/file_url.h"
 
 namespace brisk {
 namespace {
@@ -44,25 +42,12 @@ ordered_json item(const char* schema, const std::string& name, Rational start, R
     return j;
 }
 
-/// Percent-encoded as RFC 3986 has it.
-std::string urlOf(const std::string& path, const fs::path& folder) {
-    const std::string text = referenceFrom(folder, path);
-    std::string url = fs::path(text).is_absolute() ? "file://" : "";
-    for (const char c : text) {
-        const auto u = static_cast<unsigned char>(c);
-        const bool plain = (u >= '0' && u <= '9') || (u >= 'a' && u <= 'z') ||
-                           (u >= 'A' && u <= 'Z') ||
-                           std::string_view("-._~/").find(c) != std::string_view::npos;
-        if (plain) {
-            url += c;
-        } else {
-            constexpr std::string_view kDigits = "0123456789ABCDEF";
-            url += '%';
-            url += kDigits[u >> 4];
-            url += kDigits[u & 15];
-        }
-    }
-    return url;
+ordered_json marker(const TimelineMarker& m, const TimelineClip& c) {
+    ordered_json j = object("Marker.2", m.name);
+    j["color"] = "GREEN";
+    j["comment"] = m.note;
+    j["marked_range"] = timeRange(c.mediaStart + m.at, {0, 1}, c.rate);
+    return j;
 }
 
 /// Times in a file count from what its own clock says at its beginning.
@@ -72,8 +57,9 @@ ordered_json clip(const TimelineClip& c, const fs::path& folder) {
     const Rational needed = c.source + c.length;
     media["available_range"] =
         timeRange(c.mediaStart, c.available < needed ? needed : c.available, c.rate);
-    media["target_url"] = urlOf(c.path, folder);
+    media["target_url"] = urlOfFile(c.path, folder);
     j["media_reference"] = media;
+    for (const TimelineMarker& m : c.markers) j["markers"].push_back(marker(m, c));
     ordered_json& own = j["metadata"]["brisk"];
     own["rate"] = c.rate.text();
     own["starts_at"] = c.start.text();

@@ -47,7 +47,27 @@ Seconds leadOf(const SoundScan& take, const std::optional<TimeRange>& stretch) {
     return pictures.timeOf(first) - pictures.timeOf(pictures.keyFrameBefore(first));
 }
 
+namespace {
+
+/// Of all kept pieces.
+Seconds longestLead(const VideoExportPlan& plan) {
+    Seconds most{0};
+    for (const TimeRange& r : plan.sound.kept) most = std::max(most, leadOf(plan.take, r));
+    return most;
+}
+
+/// Of pieces in one file: copied from key frames on; else all are re-encoded where one would have
+/// to be, for they must be coded alike.
+PieceWay wayOfJoined(const VideoExportPlan& plan) {
+    if (plan.pieceStart == PieceStart::CodedAnew) return PieceWay::CodedAnew;
+    if (plan.pieceStart == PieceStart::KeyFrame) return PieceWay::AtKeyFrame;
+    return longestLead(plan) > Seconds{0} ? PieceWay::CodedAnew : PieceWay::AtKeyFrame;
+}
+
+}  // namespace
+
 PieceWay wayOf(const VideoExportPlan& plan) {
+    if (plan.joined) return wayOfJoined(plan);
     if (!plan.stretch) return PieceWay::Copied;
     if (plan.pieceStart == PieceStart::CodedAnew) return PieceWay::CodedAnew;
     if (plan.pieceStart == PieceStart::KeyFrame) return PieceWay::AtKeyFrame;
@@ -58,15 +78,18 @@ PieceWay wayOf(const VideoExportPlan& plan) {
 
 Fact pictureFact(const VideoExportPlan& plan) {
     const PieceWay way = wayOf(plan);
-    if (way == PieceWay::AtKeyFrame && leadOf(plan.take, plan.stretch) > Seconds{0}) {
-        return {"picture-from-key-frame", {{"lead", leadOf(plan.take, plan.stretch)}}};
+    const Seconds lead = plan.joined ? longestLead(plan) : leadOf(plan.take, plan.stretch);
+    if (way == PieceWay::AtKeyFrame && lead > Seconds{0}) {
+        return {plan.joined ? "pictures-from-key-frames" : "picture-from-key-frame",
+                {{"lead", lead}}};
     }
     if (way != PieceWay::CodedAnew) return {"picture-untouched"};
     const bool hevc = plan.take.info.video && plan.take.info.video->codec == "hevc";
     Fact f{"picture-re-encoded", {{"codec", hevc ? "HEVC" : "H.264"}}};
     if (plan.pieceStart == PieceStart::Exact) {
-        f.args.emplace_back("why", Fact{"container-cannot-begin-between-key-frames",
-                                        {{"container", containerName(plan)}}});
+        f.args.emplace_back("why", plan.joined ? Fact{"pieces-begin-between-key-frames"}
+                                               : Fact{"container-cannot-begin-between-key-frames",
+                                                      {{"container", containerName(plan)}}});
     }
     return f;
 }

@@ -107,6 +107,18 @@ std::string fileRow(const PlannedFile& f, const FileResult& r) {
            "</td></tr>\n";
 }
 
+/// What a person wrote of it.
+std::string slateLine(const HandedTake& h) {
+    std::string out;
+    const auto add = [&](const std::string& text) {
+        if (!text.empty()) out += (out.empty() ? "" : ". ") + escaped(text);
+    };
+    add(h.slate.name);
+    add(slateText(h.slate));
+    add(h.slate.note);
+    return out.empty() ? out : "<p>" + out + "</p>\n";
+}
+
 std::string takeSection(const HandedTake& h, const HandedOverShoot& shoot) {
     std::string state = h.names.state;
     if (h.slippedBy) state += " by " + slipText(*h.slippedBy);
@@ -114,6 +126,7 @@ std::string takeSection(const HandedTake& h, const HandedOverShoot& shoot) {
                       escaped(std::filesystem::path(h.scan->info.path).filename().string()) +
                       " <small>" + escaped(state) + ", " + clockText(h.sound.wholeTake().end, 1) +
                       ", " + escaped(h.names.camera) + "</small></h2>\n";
+    out += slateLine(h);
     out += seamPicture(h);
     out += "<table class=\"facts\">" + matchRows(h) + "</table>\n";
     const std::string spots = spotCheckPictures(h);
@@ -147,11 +160,11 @@ std::string htmlReport(const HandedOverShoot& shoot) {
         const FileResult& r = shoot.results[i];
         const PlannedFile& f = shoot.plan.files[i];
         // Reports are being written right now.
-        if (f.take == 0 && f.kind != FileKind::Timeline && f.kind != FileKind::EditList) continue;
+        if (isReport(f.kind) || f.kind == FileKind::Manifest) continue;
         written += r.state == FileState::Written;
         marked += r.marked();
         failed += r.state != FileState::Written;
-        if (f.take == 0) ofShoot += fileRow(f, r);
+        if (f.take <= 0) ofShoot += fileRow(f, r);
     }
     std::string sum = std::to_string(shoot.plan.takes.size()) + " takes, " +
                       std::to_string(written) + " files written";
@@ -162,6 +175,13 @@ std::string htmlReport(const HandedOverShoot& shoot) {
                       "</style></head><body>\n<h1>" + name + "</h1>\n<p>" + sum + ". " + today() +
                       ".</p>\n";
     for (const HandedTake& h : shoot.plan.takes) out += takeSection(h, shoot);
+    if (shoot.plan.choice.manifest) {
+        ofShoot +=
+            "<tr><td>manifest</td><td colspan=\"3\">The folder <code>ascmhl</code> lists "
+            "every file with its check value (ASC MHL, XXH128). To check all of them: "
+            "<code>brisk-tether-cli check FOLDER</code>, or any program that reads ASC MHL; "
+            "one of them: <code>xxh128sum FILE</code>.</td></tr>\n";
+    }
     if (!ofShoot.empty()) {
         out += "<section><h2>The whole shoot</h2><table class=\"files\">" + ofShoot +
                "</table></section>\n";

@@ -6,6 +6,7 @@
 #include "core/number_text.h"
 #include "export/report.h"
 #include "shoot/match_json.h"
+#include "shoot/shoot_json.h"
 #include "text/sentence.h"
 
 namespace brisk {
@@ -48,7 +49,16 @@ ordered_json fileJson(const PlannedFile& f, const FileResult& r) {
     j["problem"] = r.problem.empty() ? ordered_json() : ordered_json(sentence(r.problem));
     if (r.state != FileState::Written) return j;
     j["bytes"] = r.bytes;
+    if (f.kind == FileKind::WholeRecording && f.asSound) {
+        j["takes"] = ordered_json::array();
+        for (const NamedMoment& m : f.asSound->moments) {
+            j["takes"].push_back({{"name", m.name}, {"starts_at_seconds", m.at.value}});
+        }
+    }
     if (r.held) j["take_range"] = {{"start", r.held->start.value}, {"end", r.held->end.value}};
+    for (const TimeRange& p : r.parts) {
+        j["pieces"].push_back({{"start", p.start.value}, {"end", p.end.value}});
+    }
     j["xxh3_128"] = r.xxh3.empty() ? ordered_json() : ordered_json(r.xxh3);
     j["sha256"] = r.sha256.empty() ? ordered_json() : ordered_json(r.sha256);
     j["read_from"] = r.fromDisk ? "disk" : "system memory";
@@ -81,6 +91,14 @@ ordered_json tetherJson(const Tether& t, const std::string& recording) {
     return j;
 }
 
+ordered_json marksJson(const std::vector<Mark>& marks) {
+    ordered_json list = ordered_json::array();
+    for (const Mark& m : marks) {
+        list.push_back({{"name", m.name}, {"take_seconds", m.time.value}});
+    }
+    return list;
+}
+
 ordered_json recordingsOf(const HandedTake& h) {
     ordered_json list = ordered_json::array();
     for (const CleanPiece& p : h.sound.clean) {
@@ -96,14 +114,14 @@ ordered_json recordingsOf(const HandedTake& h) {
 std::string csvReport(const HandedOverShoot& shoot) {
     std::string out =
         "take,state,recording,offset_seconds,drift_ppm,polarity,confidence,kind,file,file_state,"
-        "bytes,sha256,slip_start_ms,slip_middle_ms,slip_end_ms,holds,problem,xxh3_128\r\n";
+        "bytes,sha256,slip_start_ms,slip_middle_ms,slip_end_ms,holds,problem,xxh3_128,name,scene,"
+        "take_number,verdict,note\r\n";
     for (std::size_t i = 0; i < shoot.results.size(); ++i) {
         const PlannedFile& f = shoot.plan.files[i];
         const FileResult& r = shoot.results[i];
         const HandedTake* h = f.take == 0 ? nullptr : shoot.plan.take(f.take);
-        const bool report = f.kind == FileKind::HtmlReport || f.kind == FileKind::CsvReport ||
-                            f.kind == FileKind::JsonReport;
-        if (report) continue;
+        if (isReport(f.kind) || f.kind == FileKind::Manifest) continue;
+        const Slate slate = h ? h->slate : Slate{};
         std::vector<std::string> cells;
         if (h && !h->tethers.empty()) {
             const Tether& t = h->tethers.front();
@@ -124,7 +142,9 @@ std::string csvReport(const HandedOverShoot& shoot) {
               slip ? fixedText(r.check.start.milliseconds(), 6) : std::string(),
               slip ? fixedText(r.check.middle.milliseconds(), 6) : std::string(),
               slip ? fixedText(r.check.end.milliseconds(), 6) : std::string(),
-              wordsCell(sentence(r.holds)), wordsCell(sentence(r.problem)), r.xxh3}) {
+              wordsCell(sentence(r.holds)), wordsCell(sentence(r.problem)), r.xxh3,
+              wordsCell(slate.name), wordsCell(slate.scene), wordsCell(slate.take),
+              std::string(verdictText(slate.verdict)), wordsCell(slate.note)}) {
             cells.push_back(more);
         }
         for (std::size_t k = 0; k < cells.size(); ++k) out += (k ? "," : "") + cell(cells[k]);
@@ -140,6 +160,8 @@ std::string jsonReport(const HandedOverShoot& shoot) {
                        {"camera", h.names.camera},
                        {"state", h.names.state},
                        {"recordings", recordingsOf(h)}};
+        if (!h.slate.empty()) j["slate"] = slateJson(h.slate);
+        if (!h.marks.empty()) j["marks"] = marksJson(h.marks);
         j["slipped_ms"] = h.slippedBy ? ordered_json(h.slippedBy->milliseconds()) : ordered_json();
         j["tethers"] = ordered_json::array();
         for (std::size_t i = 0; i < h.tethers.size(); ++i) {
@@ -160,8 +182,8 @@ std::string jsonReport(const HandedOverShoot& shoot) {
     ordered_json all{{"shoot", shoot.plan.choice.shoot}, {"takes", takes}};
     all["files"] = ordered_json::array();
     for (std::size_t i = 0; i < shoot.results.size(); ++i) {
-        const FileKind kind = shoot.plan.files[i].kind;
-        if (kind == FileKind::Timeline || kind == FileKind::EditList) {
+        const PlannedFile& f = shoot.plan.files[i];
+        if (f.take <= 0 && !isReport(f.kind) && f.kind != FileKind::Manifest) {
             all["files"].push_back(fileJson(shoot.plan.files[i], shoot.results[i]));
         }
     }

@@ -120,7 +120,7 @@ class SpotCheck {
 }  // namespace
 
 Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const MediaInfo& written,
-                              std::size_t index) {
+                              std::size_t index, Seconds begins) {
     SoundCheck check;
     auto reader = SoundReader::open(written.path, written.sounds[index].stream);
     if (!reader) return tl::unexpected(reader.error());
@@ -142,7 +142,7 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
     const Seconds starts[3] = {covered.start, (covered.start + covered.end - stretch) / 2,
                                covered.end - stretch};
     Seconds* slips[3] = {&check.start, &check.middle, &check.end};
-    SpotCheck spots(*sound, *reader, held.start + written.soundStartInTake(index));
+    SpotCheck spots(*sound, *reader, held.start - begins + written.soundStartInTake(index));
     for (int i = 0; i < 3; ++i) {
         auto at = loudestSecond(*sound, {starts[i], starts[i] + stretch});
         if (!at) return tl::unexpected(at.error());

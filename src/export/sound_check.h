@@ -29,10 +29,10 @@ Facts compareSamples(const FileTrack& track, const SampleDigest& rendered,
                      const SampleDigest& written);
 
 /// At three places, where the track's pieces reach, in every channel.
-/// \param held  the stretch of the take that the file holds from its start on.
+/// \param held  the stretch of the take that the file holds from `begins` on, file time.
 /// \param written  the file, probed.   \param index  which of its sounds.
 /// Errors: CannotRead. A difference is a finding, not an error.   Threads: safe.
 Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const MediaInfo& written,
-                              std::size_t index);
+                              std::size_t index, Seconds begins = {});
 
 }  // namespace brisk

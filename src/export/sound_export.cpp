@@ -8,10 +8,12 @@
 #include "align/nominate/stamp_place.h"
 #include "core/time_text.h"
 #include "export/handed_take.h"
+#include "export/ixml.h"
 #include "export/video_export.h"
 #include "media/check/file_contents.h"
 #include "media/read/probe.h"
 #include "media/write/movie_writer.h"
+#include "media/write/wav_chunks.h"
 #include "render/routing.h"
 #include "store/atomic_file.h"
 #include "store/dropped_cache.h"
@@ -50,9 +52,29 @@ Result<TimeRange> stretchOf(const SoundExportPlan& plan, const JobControl& job) 
     return TimeRange{cut->start, cut->end};
 }
 
+/// Everything that the file holds, one after the other.
+Result<TimeRanges> partsOf(const SoundExportPlan& plan, const JobControl& job) {
+    TimeRanges out;
+    SoundExportPlan piece = plan;
+    const bool joined = plan.joined && plan.sound.kept.size() > 1;
+    for (const TimeRange& r : joined ? plan.sound.kept : TimeRanges{{}}) {
+        if (joined) piece.stretch = r;
+        auto part = stretchOf(piece, job);
+        if (!part) return tl::unexpected(part.error());
+        out.push_back(*part);
+    }
+    return out;
+}
+
+Seconds lengthOf(const TimeRanges& parts) {
+    Seconds sum{0};
+    for (const TimeRange& r : parts) sum = sum + r.length();
+    return sum;
+}
+
 /// By which it begins before its stretch.
 Seconds leadIn(const SoundExportPlan& plan) {
-    const bool early = plan.take.info.video && plan.beside == PieceWay::AtKeyFrame;
+    const bool early = plan.take.info.video && plan.stretch && plan.beside == PieceWay::AtKeyFrame;
     return early ? leadOf(plan.take, plan.stretch) : Seconds{0};
 }
 
@@ -67,7 +89,11 @@ MovieSpec specOf(const SoundExportPlan& plan, const std::string& path, int chann
     sound.channels = channels;
     spec.sound = sound;
     const std::string take = fs::path(plan.take.info.path).filename().string();
-    spec.metadata["description"] = "Clean sound of " + take;
+    std::string description = "Clean sound of " + take;
+    if (const std::string slate = slateText(plan.slate); !slate.empty()) {
+        description += ", " + slate;
+    }
+    spec.metadata["description"] = description;
     if (plan.format == SoundFormat::Flac) {
         spec.metadata["title"] = spec.metadata["description"];
         return spec;
@@ -95,8 +121,14 @@ std::vector<SoundExportPlan> plansForSounds(const SoundExportPlan& whole) {
     std::vector<SoundExportPlan> out;
     const auto& kept = whole.sound.kept;
     for (std::size_t m = 0; m < microphonesOf(whole.sound).size(); ++m) {
-        for (std::size_t k = 0; k < std::max<std::size_t>(1, kept.size()); ++k) {
+        const bool one = whole.joined && kept.size() > 1;
+        for (std::size_t k = 0; k < (one ? 1 : std::max<std::size_t>(1, kept.size())); ++k) {
             out.push_back(whole);
+            if (one) {
+                out.back().microphone = m;
+                continue;
+            }
+            out.back().joined = false;
             out.back().microphone = m;
             out.back().piece = static_cast<int>(k) + 1;
             out.back().pieces = std::max(1, static_cast<int>(kept.size()));
@@ -107,6 +139,14 @@ std::vector<SoundExportPlan> plansForSounds(const SoundExportPlan& whole) {
 }
 
 Facts describeSound(const SoundExportPlan& plan) {
+    if (!plan.about.empty()) {
+        Facts out = plan.about;
+        add(out, {{plan.format == SoundFormat::Flac       ? "as-flac-24"
+                   : plan.format == SoundFormat::WavFloat ? "as-wav-float"
+                                                          : "as-wav-24"}});
+        add(out, headroomFacts(plan.sound, codingOf(plan.format), plan.overFull));
+        return out;
+    }
     const auto microphones = microphonesOf(plan.sound);
     const FileTrack& track = microphones[plan.microphone];
     const TimeRange held = plan.stretch.value_or(plan.sound.wholeTake());
@@ -114,15 +154,27 @@ Facts describeSound(const SoundExportPlan& plan) {
     if (!uncovered(track.sound.clean, held).empty()) {
         rest.push_back(uncoveredFact(track.sound.choice.uncovered));
     }
+    const Fact format{plan.format == SoundFormat::Flac       ? "flac-24"
+                      : plan.format == SoundFormat::WavFloat ? "wav-float"
+                                                             : "wav-24"};
+    const Fact channels =
+        routingFact(*track.sound.clean.front().recording, track.sound.choice.heard());
+    if (plan.joined && plan.sound.kept.size() > 1) {
+        const Fact joined{"pieces-joined",
+                          {{"pieces", plan.sound.kept.size()}, {"length", plan.sound.length()}}};
+        return {{"sound-of-pieces",
+                 {{"joined", joined},
+                  {"track", track.what},
+                  {"channels", channels},
+                  {"format", format},
+                  {"rest", rest}}}};
+    }
     Fact holds{plan.stretch ? "sound-of-piece" : "sound-of-take",
                {{"start", held.start},
                 {"end", held.end},
                 {"track", track.what},
-                {"channels",
-                 routingFact(*track.sound.clean.front().recording, track.sound.choice.heard())},
-                {"format", Fact{plan.format == SoundFormat::Flac       ? "flac-24"
-                                : plan.format == SoundFormat::WavFloat ? "wav-float"
-                                                                       : "wav-24"}},
+                {"channels", channels},
+                {"format", format},
                 {"rest", rest}}};
     if (leadIn(plan) > Seconds{0}) holds.args.emplace_back("lead", Fact{"and-what-video-shows"});
     return {holds};
@@ -168,10 +220,29 @@ std::optional<Seconds> timeReference(const SoundExportPlan& plan, Seconds begins
 
 namespace {
 
+/// Names and the slate, where the format has a place for them.
+Result<void> addWords(const SoundExportPlan& plan, const std::string& path,
+                      const TimeRanges& parts) {
+    if (plan.format == SoundFormat::Flac) return {};
+    std::vector<CuePoint> cues;
+    Seconds begins{0};
+    for (const TimeRange& part : parts) {
+        for (const NamedMoment& m : plan.moments) {
+            if (!part.contains(m.at)) continue;
+            cues.push_back({kRate.samples(begins + m.at - part.start), m.name});
+        }
+        begins = begins + part.length();
+    }
+    std::string chunks = cueChunks(cues);
+    const std::string slate = ixmlText(plan.slate, {});
+    if (!slate.empty()) chunks += chunk("iXML", slate);
+    return appendChunks(path, chunks);
+}
+
 /// Reads the file back: every sample, and where the sound lies. The rest of the answer is left to
 /// whoever wrote it.
 Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
-                            MovieWriter& writer, const FileTrack& track, TimeRange held,
+                            MovieWriter& writer, const FileTrack& track, const TimeRanges& parts,
                             const JobControl& job) {
     const std::string path = file.temporaryPath().string();
     WrittenSound seen;
@@ -188,9 +259,18 @@ Result<WrittenSound> lookAt(const SoundExportPlan& plan, const AtomicFile& file,
     seen.samples = written.frames();
     const auto made = writer.takeSoundDigest();
     const Facts differs = made ? compareSamples(track, *made, written) : Facts{};
-    auto check = checkSound(track, held, *info, 0);
-    if (!check) return tl::unexpected(check.error());
-    seen.check = std::move(*check);
+    Seconds begins{0};
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        auto check = checkSound(track, parts[i], *info, 0, begins);
+        if (!check) return tl::unexpected(check.error());
+        begins = begins + parts[i].length();
+        // Of several pieces the beginning of the first, the middle of one, the end of the last.
+        seen.check.measured = seen.check.measured || check->measured;
+        if (i == 0) seen.check.start = check->start;
+        if (i == parts.size() / 2) seen.check.middle = check->middle;
+        if (i + 1 == parts.size()) seen.check.end = check->end;
+        add(seen.check.problem, check->problem);
+    }
     seen.check.everySample = made && differs.empty();
     add(seen.check.problem, differs);
     auto hash = xxh3Of(path, job.part(0.8, 1));
@@ -212,10 +292,12 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
         if (!level) return tl::unexpected(level.error());
         soundPlan.level = *level;
     }
-    auto held = stretchOf(plan, job.part(0.3, 0.35));
-    if (!held) return tl::unexpected(held.error());
+    const auto parts = partsOf(plan, job.part(0.3, 0.35));
+    if (!parts) return tl::unexpected(parts.error());
+    const TimeRange first = parts->front();
     // What its video shows before the cut is heard, too.
-    if (leadIn(plan) > Seconds{0}) soundPlan.kept = {{held->start, plan.stretch->end}};
+    if (leadIn(plan) > Seconds{0}) soundPlan.kept = {{first.start, plan.stretch->end}};
+    if (plan.joined && plan.beside == PieceWay::AtKeyFrame) soundPlan.kept = *parts;
     auto fitted = fittedTrack(microphonesOf(soundPlan)[plan.microphone], coding, plan.overFull,
                               job.withReport({}));
     if (!fitted) return tl::unexpected(fitted.error());
@@ -225,25 +307,32 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     auto sound = TakeSound::open(track.sound, kRate);
     if (!sound) return tl::unexpected(sound.error());
     const std::string path = file->temporaryPath().string();
-    auto writer = MovieWriter::create(specOf(plan, path, sound->channels(), held->start));
+    auto writer = MovieWriter::create(specOf(plan, path, sound->channels(), first.start));
     if (!writer) return tl::unexpected(writer.error());
-    const std::int64_t from = kRate.samples(held->start);
-    const std::int64_t length = std::llround(held->length().value * kRate.hertz);
-    if (auto sought = sound->seek(from); !sought) return tl::unexpected(sought.error());
+    const std::int64_t length = kRate.samples(lengthOf(*parts));
     const auto channels = static_cast<std::size_t>(sound->channels());
     std::vector<float> block(static_cast<std::size_t>(kBlock) * channels);
     const JobControl writing = job.part(0.35, 0.9);
-    for (std::int64_t done = 0; done < length;) {
-        if (job.stopRequested()) return cancelled();
-        const auto n = static_cast<std::size_t>(std::min(kBlock, length - done));
-        const auto part = std::span(block).first(n * channels);
-        if (auto read = sound->read(part); !read) return tl::unexpected(read.error());
-        if (auto wrote = writer->sound(part); !wrote) return tl::unexpected(wrote.error());
-        done += static_cast<std::int64_t>(n);
-        writing.report(static_cast<double>(done) / static_cast<double>(length));
+    Seconds until{0};
+    std::int64_t done = 0;
+    for (const TimeRange& held : *parts) {
+        if (auto sought = sound->seek(kRate.samples(held.start)); !sought) {
+            return tl::unexpected(sought.error());
+        }
+        until = until + held.length();
+        while (done < kRate.samples(until)) {
+            if (job.stopRequested()) return cancelled();
+            const auto n = static_cast<std::size_t>(std::min(kBlock, kRate.samples(until) - done));
+            const auto part = std::span(block).first(n * channels);
+            if (auto read = sound->read(part); !read) return tl::unexpected(read.error());
+            if (auto wrote = writer->sound(part); !wrote) return tl::unexpected(wrote.error());
+            done += static_cast<std::int64_t>(n);
+            writing.report(static_cast<double>(done) / static_cast<double>(length));
+        }
     }
-    if (auto done = writer->finish(); !done) return tl::unexpected(done.error());
-    auto seen = lookAt(plan, *file, *writer, track, *held, job.part(0.9, 1));
+    if (auto ended = writer->finish(); !ended) return tl::unexpected(ended.error());
+    if (auto said = addWords(plan, path, *parts); !said) return tl::unexpected(said.error());
+    auto seen = lookAt(plan, *file, *writer, track, *parts, job.part(0.9, 1));
     if (!seen) return tl::unexpected(seen.error());
     if (seen->samples != length) {
         seen->check.problem.push_back(
@@ -261,7 +350,8 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     seen->samples = length;
     seen->lead = leadIn(plan);
     seen->level = soundPlan.level;
-    seen->held = *held;
+    seen->held = {first.start, first.start + lengthOf(*parts)};
+    if (parts->size() > 1) seen->parts = *parts;
     return *seen;
 }
 

@@ -13,11 +13,13 @@
 #include <vector>
 
 #include "core/job_control.h"
+#include "core/time_ranges.h"
 #include "export/check_depth.h"
 #include "export/file_names.h"
 #include "export/file_tracks.h"
 #include "export/piece_start.h"
 #include "export/sound_check.h"
+#include "shoot/slate.h"
 
 namespace brisk {
 
@@ -25,6 +27,12 @@ enum class SoundFormat {
     Wav,       ///< Broadcast WAV, 24-bit; RF64 where it grows beyond 4 GB.
     Flac,      ///< 24-bit.
     WavFloat,  ///< Like Wav, 32-bit floating point: peaks over full scale are kept.
+};
+
+/// A moment of a take that has a name in the file, too.
+struct NamedMoment {
+    Seconds at;  ///< Take time.
+    std::string name;
 };
 
 struct SoundExportPlan {
@@ -39,11 +47,17 @@ struct SoundExportPlan {
     /// The kept stretch that the file holds, and which of how many it is; none = the whole take.
     std::optional<TimeRange> stretch = std::nullopt;
     int piece = 1, pieces = 1;
+    bool joined = false;  ///< As in VideoExportPlan.
     /// How the video of the same stretch gets its picture, so that both begin and end together.
     PieceWay beside = PieceWay::Copied;
     CheckDepth depth = CheckDepth::Pictures;
     OverFull overFull = OverFull::TurnDown;
     std::optional<std::filesystem::path> target = std::nullopt;  ///< As in VideoExportPlan.
+    Slate slate = {};
+    std::vector<NamedMoment> moments =
+        {};  ///< In order; those that the file holds are named in it.
+    /// What it holds, said first, where it is more than the sound of a take.
+    Facts about = {};
 };
 
 Coding codingOf(SoundFormat format);
@@ -59,7 +73,8 @@ struct WrittenSound {
     TimeStamps stamps;  ///< As another program reads them.
     SoundCheck check;
     LevelPlan level;
-    TimeRange held;  ///< As in WrittenVideo.
+    TimeRange held;    ///< As in WrittenVideo.
+    TimeRanges parts;  ///< As in WrittenVideo.
     bool fromDisk = false;
     std::string xxh3;  ///< Of the whole file.
 };

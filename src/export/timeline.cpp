@@ -168,15 +168,32 @@ void addRecordings(std::vector<TimelineTrack>& tracks, const TimelineTrack& like
     }
 }
 
+/// What was written on the slate at its first picture, and its marks.
+void addMarkers(TimelineClip& c, const HandedTake& h, const Laid& laid) {
+    if (std::string slate = slateText(h.slate); !slate.empty() || !h.slate.note.empty()) {
+        if (slate.empty()) slate = "note";
+        c.markers.push_back({c.source, std::move(slate), h.slate.note});
+    }
+    // Of the stretch's first picture in the file; what the file lacks of it, the clip begins later.
+    const Rational first = c.source - (c.start - laid.start);
+    for (const Mark& m : h.marks) {
+        const Rational at = first + secondsOf(ticks(m.time, kSoundRate), kSoundRate) - laid.take;
+        if (at < c.source || !(at < c.source + c.length)) continue;
+        c.markers.push_back({at, m.name, {}});
+    }
+}
+
 TimelineClip pictureOf(const HandedTake& h, const Laid& laid, const WrittenFile* video,
                        Rational source) {
+    const std::string name = h.slate.name.empty() ? fileName(h.scan->info.path) : h.slate.name;
     if (video) {
         TimelineClip c = ofWritten(h, laid, *video, laid.grid, source);
-        c.name = fileName(h.scan->info.path);
+        c.name = name;
+        addMarkers(c, h, laid);
         return c;
     }
     TimelineClip c;
-    c.name = fileName(h.scan->info.path);
+    c.name = name;
     c.take = h.id;
     c.path = h.scan->info.path;
     c.rate = laid.grid;
@@ -185,24 +202,66 @@ TimelineClip pictureOf(const HandedTake& h, const Laid& laid, const WrittenFile*
     c.source = laid.take;
     c.available = secondsOf(ticks(h.sound.wholeTake().end, laid.grid), laid.grid);
     setClock(c, h.scan->info.stamps, laid.grid);
+    addMarkers(c, h, laid);
     return c;
 }
 
-/// The picture of one kept stretch, and the sounds that belong to it.
-void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t index,
-                const WrittenTake* written) {
-    const WrittenFile* video = written ? fileOf(written->videos, index) : nullptr;
-    const WrittenFile* sound = written ? fileOf(written->sounds, index) : nullptr;
-    // Files begin and end with whole pictures: where they do is where the stretch does.
-    if (const WrittenFile* file = video ? video : sound) {
-        const TimeRange held = file->holds(kept);
-        kept = {held.start + file->lead, held.end};
+/// One kept stretch of a take, with the files that were written of it.
+struct Stretch {
+    const HandedTake& of;
+    std::size_t index = 0;
+    TimeRange kept;
+    const WrittenTake* written = nullptr;
+    Laid laid = {};
+
+    [[nodiscard]] const WrittenFile* video() const {
+        return written ? fileOf(written->videos, index) : nullptr;
     }
-    const Laid laid = lay(h, kept);
+};
+
+/// Files begin and end with whole pictures: where they do is where the stretch does.
+Stretch stretchOf(const HandedTake& h, std::size_t index, const WrittenTake* written) {
+    Stretch s{h, index, h.sound.stretches()[index], written};
+    const WrittenFile* sound = written ? fileOf(written->sounds, index) : nullptr;
+    if (const WrittenFile* file = s.video() ? s.video() : sound) {
+        const TimeRange held = file->holds(s.kept);
+        s.kept = {held.start + file->lead, held.end};
+    }
+    s.laid = lay(h, s.kept);
+    return s;
+}
+
+/// Takes out of the timeline what none of these stretches holds, in whole frames of each.
+void closeGapsBetween(std::vector<Stretch>& stretches) {
+    std::vector<Stretch*> inOrder;
+    for (Stretch& s : stretches) inOrder.push_back(&s);
+    std::stable_sort(inOrder.begin(), inOrder.end(), [](const Stretch* a, const Stretch* b) {
+        return a->laid.start < b->laid.start;
+    });
+    Rational closed{0, 1}, covered{0, 1};  // of the timeline as it was
+    for (Stretch* s : inOrder) {
+        const Rational was = s->laid.start, end = was + s->laid.length;
+        if (covered < was) closed = closed + (was - covered);
+        if (covered < end) covered = end;
+        s->laid.start = secondsOf(((was - closed) * s->laid.grid).rounded(), s->laid.grid);
+    }
+}
+
+/// The picture of one kept stretch, and the sounds that belong to it.
+void addStretch(Tracks& tracks, const Stretch& s) {
+    const HandedTake& h = s.of;
+    const WrittenTake* written = s.written;
+    const WrittenFile* video = s.video();
+    const std::size_t index = s.index;
+    const TimeRange kept = s.kept;
+    const Laid& laid = s.laid;
     // In a video its picture and its sounds are entered at one moment of the file.
+    const auto inFile = [&](const WrittenFile& file) {
+        return after(laid, file.holds(kept).start) +
+               secondsOf(ticks(file.begins, kSoundRate), kSoundRate);
+    };
     const Rational inVideo =
-        video ? secondsOf((after(laid, video->holds(kept).start) * laid.grid).rounded(), laid.grid)
-              : Rational{0, 1};
+        video ? secondsOf((inFile(*video) * laid.grid).rounded(), laid.grid) : Rational{0, 1};
     put(tracks.pictures, {h.names.camera, true, {}}, pictureOf(h, laid, video, inVideo));
 
     // A file of its own before a track of the video, and either before the recordings.
@@ -210,7 +269,7 @@ void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t
                               const std::vector<WrittenFile>* alone, int track) {
         const WrittenFile* own = alone ? fileOf(*alone, index) : nullptr;
         if (!own && !video) return addRecordings(tracks.sounds, like, h, laid, pieces);
-        const Rational source = video ? inVideo : after(laid, own->holds(kept).start);
+        const Rational source = video ? inVideo : inFile(*own);
         TimelineClip c = ofWritten(h, laid, own ? *own : *video, kSoundRate, source);
         c.soundTrack = own ? 1 : track;
         put(tracks.sounds, like, c);
@@ -230,19 +289,22 @@ void addStretch(Tracks& tracks, const HandedTake& h, TimeRange kept, std::size_t
 }  // namespace
 
 Timeline buildTimeline(const std::string& name, const std::vector<HandedTake>& takes,
-                       const std::vector<WrittenTake>& written) {
-    Tracks tracks;
+                       const std::vector<WrittenTake>& written, bool closeGaps) {
     // The day begins with its first take, so that the timeline does.
+    std::vector<HandedTake> onDay = takes;
     Seconds first = takes.empty() ? Seconds{0} : takes.front().day;
     for (const HandedTake& h : takes) first = std::min(first, h.day);
-    for (HandedTake h : takes) {
+    for (HandedTake& h : onDay) h.day = h.day - first;
+    std::vector<Stretch> stretches;
+    for (const HandedTake& h : onDay) {
         if (h.sound.nothingCovered) continue;
-        h.day = h.day - first;
-        const auto stretches = h.sound.stretches();
-        for (std::size_t i = 0; i < stretches.size(); ++i) {
-            addStretch(tracks, h, stretches[i], i, writtenOf(written, h.id));
+        for (std::size_t i = 0; i < h.sound.stretches().size(); ++i) {
+            stretches.push_back(stretchOf(h, i, writtenOf(written, h.id)));
         }
     }
+    if (closeGaps) closeGapsBetween(stretches);
+    Tracks tracks;
+    for (const Stretch& s : stretches) addStretch(tracks, s);
     Timeline t{name, std::move(tracks.pictures)};
     t.tracks.insert(t.tracks.end(), tracks.sounds.begin(), tracks.sounds.end());
     return t;

@@ -23,6 +23,7 @@ struct WrittenFile {
     TimeStamps stamps = {};  ///< As another program reads them from it.
     /// The take time that it holds, its lead with it; none = the stretch, and its lead.
     std::optional<TimeRange> held = std::nullopt;
+    Seconds begins = {};  ///< Where that begins in the file: pieces may be joined in it.
 
     [[nodiscard]] TimeRange holds(TimeRange stretch) const {
         return held.value_or(TimeRange{stretch.start - lead, stretch.end});
@@ -37,6 +38,12 @@ struct WrittenTake {
     std::vector<WrittenFile> sounds;  ///< Clean sound alone, likewise.
     /// Other microphones alone: for each of them its files, likewise.
     std::vector<std::vector<WrittenFile>> microphones = {};
+};
+
+/// A moment of a clip that a person named.
+struct TimelineMarker {
+    Rational at;  ///< As TimelineClip::source counts.
+    std::string name, note;
 };
 
 /// All times in exact seconds.
@@ -56,6 +63,7 @@ struct TimelineClip {
     /// Of a recording that is pointed at as it is.
     double driftPpm = 0;
     Seconds offset;
+    std::vector<TimelineMarker> markers = {};  ///< In order of time.
 
     [[nodiscard]] Rational end() const { return start + length; }
 };
@@ -74,8 +82,10 @@ struct Timeline {
 };
 
 /// \param written  of takes that are not in it the originals are pointed at.
+/// \param closeGaps  what no camera keeps takes no time: the pieces follow each other, and what
+///        was at one moment of the day stays at one moment.
 /// Where two takes of one camera overlap, the later one goes on a track of its own.
 Timeline buildTimeline(const std::string& name, const std::vector<HandedTake>& takes,
-                       const std::vector<WrittenTake>& written);
+                       const std::vector<WrittenTake>& written, bool closeGaps = false);
 
 }  // namespace brisk

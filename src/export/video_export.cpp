@@ -10,6 +10,7 @@
 #include "core/time_ranges.h"
 #include "export/file_tracks.h"
 #include "export/handed_take.h"
+#include "export/joined_video.h"
 #include "media/write/take_remux.h"
 #include "render/routing.h"
 #include "store/atomic_file.h"
@@ -58,13 +59,18 @@ Facts blendFacts(const SoundChoice& c) {
 
 std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole) {
     std::vector<VideoExportPlan> out;
+    if (whole.joined && whole.sound.kept.size() > 1) return {whole};
     for (const TimeRange& r : whole.sound.kept) {
         out.push_back(whole);
+        out.back().joined = false;
         out.back().stretch = r;
         out.back().piece = static_cast<int>(out.size());
         out.back().pieces = static_cast<int>(whole.sound.kept.size());
     }
-    if (out.empty()) out.push_back(whole);
+    if (out.empty()) {
+        out.push_back(whole);
+        out.back().joined = false;
+    }
     return out;
 }
 
@@ -72,6 +78,9 @@ namespace {
 
 /// Which part of the take, where it is not all of it.
 Facts rangeFacts(const VideoExportPlan& plan, const TimeRanges& held) {
+    if (plan.joined) {
+        return {{"pieces-joined", {{"pieces", held.size()}, {"length", plan.sound.length()}}}};
+    }
     if (held.size() > 1) return {{"pieces-each-a-file", {{"pieces", held.size()}}}};
     if (!plan.stretch && plan.sound.kept.empty()) return {};
     return {{"range-of-take", {{"start", held[0].start}, {"end", held[0].end}}}};
@@ -253,6 +262,9 @@ void sayWhatWasCut(const Remuxed& made, const VideoExportPlan& meant, Facts& pro
 }  // namespace
 
 Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& job) {
+    if (plan.joined && !plan.stretch && plan.sound.kept.size() > 1) {
+        return exportJoined(plan, job);
+    }
     if (auto possible = canBeWritten(plan); !possible) return tl::unexpected(possible.error());
     VideoExportPlan meant = plan;
     TakeSoundPlan& soundPlan = meant.sound;
@@ -308,6 +320,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
                         std::move(seen->readBack),
                         soundPlan.level,
                         {begins, begins + remux.soundLength},
+                        {},
                         std::move(seen->xxh3)};
 }
 

@@ -16,6 +16,7 @@
 
 #include "core/job_control.h"
 #include "core/result.h"
+#include "core/time_ranges.h"
 #include "export/check_depth.h"
 #include "export/file_names.h"
 #include "export/file_tracks.h"
@@ -43,6 +44,8 @@ struct VideoExportPlan {
     /// The kept stretch that the file holds, and which of how many it is; none = the whole take.
     std::optional<TimeRange> stretch = std::nullopt;
     int piece = 1, pieces = 1;
+    /// All kept stretches in one file, one after the other; `stretch` is none then.
+    bool joined = false;
     PieceStart pieceStart = PieceStart::Exact;
     CheckDepth check = CheckDepth::Pictures;
     OverFull overFull = OverFull::TurnDown;
@@ -52,7 +55,7 @@ struct VideoExportPlan {
     std::optional<PictureCut> cut = std::nullopt;
 };
 
-/// A plan for each stretch that is kept; one for a whole take.
+/// A plan for each stretch that is kept; one for a whole take, or where they are joined.
 std::vector<VideoExportPlan> plansForPieces(const VideoExportPlan& whole);
 
 struct WrittenVideo {
@@ -63,6 +66,7 @@ struct WrittenVideo {
     ReadBack readBack;
     LevelPlan level;   ///< As it was measured, or was known before.
     TimeRange held;    ///< The take time that it holds, its lead with it.
+    TimeRanges parts;  ///< Where pieces were joined: what it holds, one after the other.
     std::string xxh3;  ///< Of the whole file; empty where pictures were not compared.
 };
 

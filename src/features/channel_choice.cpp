@@ -2,12 +2,14 @@
 // A recorder writes a second track at a lower level in case the first clips; a plug-in microphone
 // fills one side only; a balanced cable wired wrongly makes one side the other upside down. In all
 // these cases the mean is worse than the best channel; in all others it is the better choice, since
-// two people may wear a microphone each.
+// two people may wear a microphone each. A channel that carries timecode is none to match by.
 #include "features/channel_choice.h"
 
 #include <algorithm>
 #include <cmath>
 #include <vector>
+
+#include "features/timecode_in_sound.h"
 
 namespace brisk {
 namespace {
@@ -24,6 +26,7 @@ struct Heard {
     std::vector<double> clipped;
     std::vector<std::vector<double>> cross;
     double frames = 0;
+    std::vector<bool> timecode = {};  // it carries that, and nothing to match by
 };
 
 void add(Heard& h, std::span<const float> block, std::size_t channels) {
@@ -43,11 +46,14 @@ void add(Heard& h, std::span<const float> block, std::size_t channels) {
 
 int choose(const Heard& h) {
     const std::size_t channels = h.power.size();
-    const double loudest = *std::max_element(h.power.begin(), h.power.end());
+    double loudest = 0;
+    for (std::size_t c = 0; c < channels; ++c) {
+        if (!h.timecode[c]) loudest = std::max(loudest, h.power[c]);
+    }
     if (loudest <= 0) return -1;
     std::vector<std::size_t> live, clean;
     for (std::size_t c = 0; c < channels; ++c) {
-        if (h.power[c] < kDead * loudest) continue;
+        if (h.power[c] < kDead * loudest || h.timecode[c]) continue;
         live.push_back(c);
         if (h.clipped[c] < kClippedShare * h.frames) clean.push_back(c);
     }
@@ -55,6 +61,9 @@ int choose(const Heard& h) {
     const auto best = [&](const std::vector<std::size_t>& of) {
         return static_cast<int>(*std::max_element(of.begin(), of.end(), louder));
     };
+    if (live.empty()) return -1;
+    const bool timecode = std::find(h.timecode.begin(), h.timecode.end(), true) != h.timecode.end();
+    if (timecode) return best(clean.empty() ? live : clean);
     if (live.size() == 1) return static_cast<int>(live.front());
     if (!clean.empty() && clean.size() < live.size()) return best(clean);
     for (const std::size_t a : live) {
@@ -73,7 +82,8 @@ Result<int> chooseChannel(SoundReader& reader, Seconds duration) {
     const auto channels = static_cast<std::size_t>(reader.channels());
     if (channels < 2) return -1;
     Heard h{std::vector<double>(channels), std::vector<double>(channels),
-            std::vector<std::vector<double>>(channels, std::vector<double>(channels)), 0};
+            std::vector<std::vector<double>>(channels, std::vector<double>(channels)), 0,
+            std::vector<bool>(channels)};
     const double rate = reader.rate().hertz;
     std::vector<float> block(static_cast<std::size_t>(kSpotSeconds * rate) * channels);
     for (int i = 0; i < kSpots; ++i) {
@@ -83,7 +93,10 @@ Result<int> chooseChannel(SoundReader& reader, Seconds duration) {
         }
         auto got = reader.read(block);
         if (!got) return tl::unexpected(got.error());
-        add(h, std::span<const float>(block).first(*got * channels), channels);
+        const auto heard = std::span<const float>(block).first(*got * channels);
+        add(h, heard, channels);
+        const auto timecode = timecodeChannels(heard, channels, reader.rate());
+        for (std::size_t c = 0; c < channels; ++c) h.timecode[c] = h.timecode[c] || timecode[c];
     }
     return choose(h);
 }

@@ -20,7 +20,7 @@ namespace {
 namespace fs = std::filesystem;
 
 /// Changes whenever anything that is kept is computed or laid out differently.
-constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'0c;
+constexpr std::uint64_t kVersion = 0x42'54'53'43'00'00'00'0d;
 constexpr std::uintmax_t kMaxBytes = 2ull << 30;  // some 180 hours of sound
 
 std::mutex chosenLock;
@@ -92,6 +92,7 @@ bool read(const fs::path& from, const std::string& path, const ScanOptions& opti
         // Its words name the file where it was.
         auto probed = scan.silent() ? probe(path) : probeWithSound(path);
         if (!probed) return false;
+        probed->stamps.inSound = scan.info.stamps.inSound;
         scan.info = std::move(*probed);
     }
     if (options.onInfo) options.onInfo(scan.info);

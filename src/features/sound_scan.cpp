@@ -5,6 +5,7 @@
 
 #include "core/mono_mix.h"
 #include "features/channel_choice.h"
+#include "features/timecode_in_sound.h"
 #include "media/read/heard_sound.h"
 #include "media/read/picture_stamps.h"
 #include "media/read/probe.h"
@@ -28,6 +29,12 @@ void addWarnings(SoundScan& scan, const SoundReader& reader) {
         w.push_back({"one-sided",
                      {{"channel", scan.level.onlyChannel() + 1},
                       {"channels", scan.level.channelRmsDb.size()}}});
+    }
+    if (const auto& timecode = scan.info.stamps.inSound) {
+        w.push_back({"timecode-in-sound",
+                     {{"channel", timecode->channel + 1},
+                      {"timecode", timecode->text},
+                      {"rate", timecode->frameRate}}});
     }
     if (scan.level.clippedSamples > 0) {
         w.push_back({"too-hot", {{"samples", scan.level.clippedSamples}}});
@@ -97,6 +104,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         !scan.info.sounds.empty() && scan.info.sounds.front().codec.starts_with("pcm_f");
     LevelMeter level(scan.rate, reader->channels(), options.loudness, floats);
     SpikeDetector spikes(scan.rate);
+    TimecodeListener timecode(scan.rate, reader->channels());
     std::vector<float> block(kBlockFrames * channels);
     std::vector<float> mono;
     const double expected = std::max(1.0, scan.info.duration.value * scan.rate.hertz);
@@ -111,6 +119,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         scan.peaks->push(mono);
         bands.push(mono);
         level.push(part);
+        timecode.push(part);
         spikes.push(mono);
         scan.samples += static_cast<std::int64_t>(*got);
         job.report(std::min(1.0, static_cast<double>(scan.samples) / expected));
@@ -119,6 +128,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     scan.bands = bands.finish();
     scan.level = level.report();
     scan.spikes = spikes.finish();
+    scan.info.stamps.inSound = timecode.found();
     scan.seekIndex = reader->seekIndex();
     if (scan.info.video) {
         scan.pictures = PictureTimes(reader->takePictureTimes(), scan.info.video->timeBase,

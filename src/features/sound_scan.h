@@ -12,6 +12,7 @@
 #include <memory>
 
 #include "core/job_control.h"
+#include "core/mono_mix.h"
 #include "core/result.h"
 #include "dsp/loudness.h"
 #include "features/band_levels.h"
@@ -22,10 +23,6 @@
 #include "media/read/sound_reader.h"
 
 namespace brisk {
-
-/// Channels that are no number.
-constexpr int kMeanOfChannels = -1;
-constexpr int kBestChannel = -2;  ///< As channel_choice.h finds it.
 
 struct SoundScan {
     MediaInfo info;

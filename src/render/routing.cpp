@@ -18,14 +18,22 @@ std::vector<float> meanOf(const std::vector<std::size_t>& which, std::size_t cha
     return row;
 }
 
+/// What plays by itself, less a channel that carries timecode.
+std::vector<std::size_t> playingOf(const SoundScan& scan, const HeardSound& sound) {
+    std::vector<std::size_t> out = sound.playing;
+    if (const auto& t = scan.info.stamps.inSound; t && out.size() > 1) {
+        std::erase(out, static_cast<std::size_t>(t->channel));
+    }
+    return out;
+}
+
 /// As it would be heard best without being asked: stereo as stereo, one side to both ears.
 Routing asRecorded(const SoundScan& scan, const HeardSound& sound, std::size_t channels) {
     const int one = scan.level.onlyChannel();
     if (one >= 0) return {only(channels, static_cast<std::size_t>(one))};
-    if (sound.playing.size() == 2) {
-        return {only(channels, sound.playing[0]), only(channels, sound.playing[1])};
-    }
-    return {meanOf(sound.playing, channels)};
+    const auto playing = playingOf(scan, sound);
+    if (playing.size() == 2) return {only(channels, playing[0]), only(channels, playing[1])};
+    return {meanOf(playing, channels)};
 }
 
 /// Those of the chosen channels that the file has.
@@ -130,12 +138,12 @@ Fact routingFact(const SoundScan& scan, const HeardChannels& heard) {
     if (one >= 0) {
         return {"one-sided-in-both-ears", {{"channel", one + 1}}};
     }
-    const auto playing = static_cast<int>(sound.playing.size());
-    if (playing == 2) {
+    const auto playing = playingOf(scan, sound);
+    if (playing.size() == 2) {
         return channels == 2 ? Fact{"stereo"}
-                             : listFact("channels-heard-as-stereo", sound, sound.playing);
+                             : listFact("channels-heard-as-stereo", sound, playing);
     }
-    if (playing < channels) return mixFact(sound, sound.playing);
+    if (static_cast<int>(playing.size()) < channels) return mixFact(sound, playing);
     return {"channels-all-mixed", {{"channels", channels}}};
 }
 

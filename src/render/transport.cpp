@@ -45,6 +45,34 @@ std::optional<Frames> loopFrames(const Travel& t) {
     return f.end - f.start >= kMinLoopLength ? std::optional(f) : std::nullopt;
 }
 
+/// Where it does not go on from one frame to the next.
+struct Jump {
+    std::int64_t at = 0, to = 0;  // it never plays `at`
+};
+
+/// The next jump of a way that has come to `frame`; `at` is `frame` where it is to jump at once.
+std::optional<Jump> nextJump(const Travel& t, std::int64_t frame) {
+    std::optional<Jump> out;
+    const auto loop = loopFrames(t);
+    // Where it plays beyond the loop a person is looking elsewhere: it goes on.
+    if (loop && frame < loop->end) out = Jump{loop->end, loop->start};
+    for (std::size_t i = 0; i < t.kept.size(); ++i) {
+        const std::int64_t start = Transport::kRate.samples(t.kept[i].start);
+        const std::int64_t end = Transport::kRate.samples(t.kept[i].end);
+        std::optional<Jump> skip;
+        if (frame < start) {
+            skip = Jump{frame, start};
+        } else if (frame < end && i + 1 < t.kept.size()) {
+            skip = Jump{end, Transport::kRate.samples(t.kept[i + 1].start)};
+        }
+        if (frame < end) {
+            if (skip && skip->at < skip->to && (!out || skip->at < out->at)) out = skip;
+            break;
+        }
+    }
+    return out;
+}
+
 }  // namespace
 
 struct Transport::Stretcher {
@@ -54,6 +82,7 @@ struct Transport::Stretcher {
     bool begun = false;
     std::int64_t given = 0;  // output frames since `from`
     std::int64_t from = 0;   // take frame of the first
+    std::int64_t passed = 0;
     std::vector<float> left, right;
 
     explicit Stretcher(double s)
@@ -62,11 +91,13 @@ struct Transport::Stretcher {
 
     /// The take frame of what it gives next.
     std::int64_t position(const Travel& travel) {
-        const auto loop = loopFrames(travel);
         std::int64_t at = from + std::llround(static_cast<double>(given) * speed);
-        while (loop && from < loop->end && at >= loop->end) {
-            from -= loop->end - loop->start;
-            at -= loop->end - loop->start;
+        // `passed` is where it was after the last jump.
+        for (auto jump = nextJump(travel, passed); jump && at >= jump->at;
+             jump = nextJump(travel, passed)) {
+            from += jump->to - jump->at;
+            at += jump->to - jump->at;
+            passed = jump->to;
         }
         return at;
     }
@@ -84,7 +115,7 @@ struct Transport::Stretcher {
     /// Lets it begin where it is told to: it answers late by a known delay.
     void begin(std::int64_t frame) {
         begun = true;
-        from = frame;
+        from = passed = frame;
         const std::size_t pad = band.getPreferredStartPad();
         if (pad > 0) push(std::vector<float>(2 * pad, 0.0f));
         late = band.getStartDelay();
@@ -133,37 +164,44 @@ Result<Transport::Block> Transport::read(Hearing hearing, const Travel& travel,
 }
 
 Result<void> Transport::readOn(Hearing hearing, const Travel& travel, std::span<float> stereo) {
-    const auto loop = loopFrames(travel);
     while (!stereo.empty()) {
         auto frames = static_cast<std::int64_t>(stereo.size() / 2);
-        // Where it plays beyond the loop a person is looking elsewhere: it goes on.
-        const bool inside = loop && frame_ < loop->end;
-        if (inside) frames = std::min(frames, loop->end - frame_);
+        const auto jump = nextJump(travel, frame_);
+        if (jump) frames = std::min(frames, jump->at - frame_);
         const auto part = stereo.first(static_cast<std::size_t>(2 * frames));
-        if (auto done = mix_.read(part, hearing); !done) return done;
+        if (frames > 0) {
+            if (auto done = mix_.read(part, hearing); !done) return done;
+        }
         frame_ += frames;
         stereo = stereo.subspan(part.size());
-        if (!inside || frame_ < loop->end) continue;
+        if (!jump || frame_ < jump->at) continue;
         const std::size_t fade = std::min(kJoint, part.size() / 4);
         for (std::size_t n = 0; n < fade; ++n) {
             const float g = static_cast<float>(n) / static_cast<float>(fade);
             part[part.size() - 2 * n - 2] *= g;
             part[part.size() - 2 * n - 1] *= g;
         }
-        frame_ = loop->start;
-        if (auto sought = mix_.seek(frame_); !sought) return sought;
-        mix_.fadeIn(kJoint);
+        if (auto jumped = jumpTo(jump->to); !jumped) return jumped;
     }
+    return {};
+}
+
+Result<void> Transport::jumpTo(std::int64_t frame) {
+    frame_ = frame;
+    if (auto sought = mix_.seek(frame_); !sought) return sought;
+    mix_.fadeIn(kJoint);
     return {};
 }
 
 Result<Transport::Block> Transport::plain(Hearing hearing, const Travel& travel,
                                           std::size_t frames) {
-    // A block never crosses the loop's joint, so that each lies in one place.
-    const auto loop = loopFrames(travel);
-    if (loop && frame_ < loop->end) {
-        frames = std::min(frames, static_cast<std::size_t>(loop->end - frame_));
+    // A block never crosses a joint, so that each lies in one place.
+    auto jump = nextJump(travel, frame_);
+    if (jump && jump->at == frame_) {
+        if (auto jumped = jumpTo(jump->to); !jumped) return tl::unexpected(jumped.error());
+        jump = nextJump(travel, frame_);
     }
+    if (jump) frames = std::min(frames, static_cast<std::size_t>(jump->at - frame_));
     Block b{std::vector<float>(2 * frames), kRate.seconds(frame_), 1};
     if (auto done = readOn(hearing, travel, b.stereo); !done) return tl::unexpected(done.error());
     return b;

@@ -12,6 +12,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/time_ranges.h"
 #include "core/units.h"
 #include "render/listening_mix.h"
 
@@ -22,12 +23,12 @@ struct Travel {
     /// 1 plays as it is; 0.5 and 2 keep the pitch; any other, negative ones too, shuttles: short
     /// pieces one after the other, each the right way round.
     double speed = 1;
-    std::optional<TimeRange> loop;  ///< Take time; at least 50 ms, or it is not kept to.
+    std::optional<TimeRange> loop = {};  ///< Take time; at least 50 ms, or it is not kept to.
+    /// Only these are heard, one after the other, in order; empty = all of the take. After the last
+    /// of them it goes on.
+    TimeRanges kept = {};
 
-    friend bool operator==(const Travel& a, const Travel& b) {
-        return a.speed == b.speed && a.loop.has_value() == b.loop.has_value() &&
-               (!a.loop || (a.loop->start == b.loop->start && a.loop->end == b.loop->end));
-    }
+    friend bool operator==(const Travel&, const Travel&) = default;
 };
 
 class Transport {
@@ -60,7 +61,8 @@ class Transport {
     Result<Block> plain(Hearing hearing, const Travel& travel, std::size_t frames);
     Result<Block> stretched(Hearing hearing, const Travel& travel, std::size_t frames);
     Result<Block> shuttled(Hearing hearing, double speed);
-    /// Reads on, jumping back where the loop ends.
+    Result<void> jumpTo(std::int64_t frame);
+    /// Reads on, jumping where the loop ends or a piece does.
     Result<void> readOn(Hearing hearing, const Travel& travel, std::span<float> stereo);
 
     ListeningMix mix_;

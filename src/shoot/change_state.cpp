@@ -2,13 +2,12 @@
 #include "shoot/change_state.h"
 
 #include <algorithm>
-#include <filesystem>
 
 namespace brisk {
 
 std::string nameOf(const ShootState& s, int id) {
     const MediaItem* m = s.item(id);
-    return m ? std::filesystem::path(m->path).filename().string() : std::string("a file");
+    return m ? m->name() : std::string("a file");
 }
 
 void changeEdit(ShootState& s, int take, const std::function<void(TakeEdit&)>& change) {

@@ -2,6 +2,7 @@
 #include "shoot/shoot.h"
 
 #include <algorithm>
+#include <filesystem>
 
 #include "shoot/change_state.h"
 
@@ -63,6 +64,10 @@ bool isSlipped(const ShootState& s, int take) {
 }
 
 }  // namespace
+
+std::string MediaItem::name() const {
+    return slate.name.empty() ? std::filesystem::path(path).filename().string() : slate.name;
+}
 
 const MediaItem* ShootState::item(int id) const {
     // Ids are given in order, so that nearly always the item is where a search by halves ends.

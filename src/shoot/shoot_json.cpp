@@ -68,6 +68,31 @@ TetherEstimate estimateFrom(const ordered_json& j) {
 
 }  // namespace
 
+ordered_json slateJson(const Slate& s) {
+    ordered_json j = ordered_json::object();
+    const auto put = [&](const char* field, const std::string& text) {
+        if (!text.empty()) j[field] = text;
+    };
+    put("name", s.name);
+    put("scene", s.scene);
+    put("take", s.take);
+    put("verdict", verdictText(s.verdict));
+    put("note", s.note);
+    return j;
+}
+
+namespace {
+
+Slate slateFrom(const ordered_json& j) {
+    return {j.value("name", ""), j.value("scene", ""), j.value("take", ""),
+            oneOf<Verdict>(
+                j.value("verdict", ""),
+                {{"", Verdict::None}, {"good", Verdict::Good}, {"not good", Verdict::NotGood}}),
+            j.value("note", "")};
+}
+
+}  // namespace
+
 ordered_json tetherJson(const Tether& t) {
     ordered_json j{{"take", t.take}, {"recording", t.recording}};
     j["line"] = lineJson(t.line);
@@ -109,6 +134,12 @@ MediaItem mediaFrom(const ordered_json& j) {
     // Absent in files from before takes could go on from others.
     m.goesOnFrom = j.contains("goes_on_from") ? wholeFrom(j.at("goes_on_from")) : 0;
     m.goesOnAfter = {j.value("goes_on_after_seconds", 0.0)};
+    // Absent in files from before anything was written of them, or chosen.
+    if (j.contains("slate")) m.slate = slateFrom(j.at("slate"));
+    if (j.contains("searched_by")) {
+        const auto& by = j.at("searched_by");
+        m.searchedBy = by == "mean" ? kMeanOfChannels : wholeFrom(by);
+    }
     return m;
 }
 
@@ -126,6 +157,9 @@ ordered_json mediaJson(const MediaItem& m, const fs::path& folder) {
         j["goes_on_from"] = m.goesOnFrom;
         j["goes_on_after_seconds"] = m.goesOnAfter.value;
     }
+    if (!m.slate.empty()) j["slate"] = slateJson(m.slate);
+    if (m.searchedBy == kMeanOfChannels) j["searched_by"] = "mean";
+    if (m.searchedBy >= 0) j["searched_by"] = m.searchedBy;
     return j;
 }
 

@@ -21,6 +21,7 @@ ShootState shootFromJson(const nlohmann::ordered_json& j);
 nlohmann::ordered_json mediaJson(const MediaItem& item, const std::filesystem::path& folder);
 nlohmann::ordered_json tetherJson(const Tether& t);
 nlohmann::ordered_json markJson(const Mark& m);
+nlohmann::ordered_json slateJson(const Slate& s);
 MediaItem mediaFrom(const nlohmann::ordered_json& j);
 Tether tetherFrom(const nlohmann::ordered_json& j);
 Mark markFrom(const nlohmann::ordered_json& j);

@@ -10,9 +10,11 @@
 #include <vector>
 
 #include "align/tether_estimate.h"
+#include "core/mono_mix.h"
 #include "media/read/media_info.h"
 #include "render/quiet_stretch.h"
 #include "render/sound_choice.h"
+#include "shoot/slate.h"
 #include "store/file_identity.h"
 
 namespace brisk {
@@ -38,6 +40,12 @@ struct MediaItem {
     /// The take that it goes on from and is treated as one with; 0 = none.
     int goesOnFrom = 0;
     Seconds goesOnAfter = {};  ///< That one's length.
+    Slate slate = {};
+    /// Which of its channels is searched by, from 0; else kMeanOfChannels, or kBestChannel as the
+    /// program finds it.
+    int searchedBy = kBestChannel;
+    /// As a person called it, else as the file is called.
+    [[nodiscard]] std::string name() const;
     friend bool operator==(const MediaItem&, const MediaItem&) = default;
 };
 

@@ -88,6 +88,12 @@ void checkMedia(const ShootState& s) {
         ensure(goesOnFrom.emplace(m.id, m.goesOnFrom).second, "two files have one id");
         ensure(m.path.size() <= kMaxNameBytes && m.camera.size() <= kMaxNameBytes,
                "a name is too long");
+        for (const std::string* text :
+             {&m.slate.name, &m.slate.scene, &m.slate.take, &m.slate.note}) {
+            ensure(text->size() <= kMaxNameBytes, "a name is too long");
+        }
+        ensure(m.searchedBy >= kBestChannel && m.searchedBy < kMaxChannel,
+               "a channel that cannot be");
         ensure(m.path.find('\0') == std::string::npos, "a path holds what no path can");
         ensureTime(m.goesOnAfter);
     }
@@ -150,7 +156,10 @@ std::size_t weightOf(const ShootState& s) {
                t.found.rivals.size() * sizeof(Rival) + t.found.reason.size() * 200;
     };
     std::size_t sum = sizeof s;
-    for (const MediaItem& m : s.media) sum += sizeof m + m.path.size() + m.camera.size();
+    for (const MediaItem& m : s.media) {
+        sum += sizeof m + m.path.size() + m.camera.size() + m.slate.name.size() +
+               m.slate.scene.size() + m.slate.take.size() + m.slate.note.size();
+    }
     for (const Tether& t : s.tethers) sum += ofTether(t);
     for (const Mark& m : s.marks) sum += sizeof m + m.name.size();
     for (const TakeEdit& e : s.edits) {

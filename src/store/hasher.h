@@ -9,31 +9,40 @@
 
 #include <openssl/evp.h>
 
-#include <array>
 #include <memory>
 #include <string>
+#include <vector>
 
 namespace brisk {
 
 /// Lower-case digits, two a byte.
 std::string hexadecimal(const unsigned char* bytes, std::size_t count);
 
-enum class HashKind { Sha1, Sha256 };
+enum class HashKind { Sha1, Sha256, Sha512 };
 
 /// Threads: one at a time.
 class Hasher {
   public:
     explicit Hasher(HashKind kind) : state_(EVP_MD_CTX_new(), EVP_MD_CTX_free) {
-        EVP_DigestInit_ex(state_.get(), kind == HashKind::Sha1 ? EVP_sha1() : EVP_sha256(),
+        EVP_DigestInit_ex(state_.get(),
+                          kind == HashKind::Sha1     ? EVP_sha1()
+                          : kind == HashKind::Sha256 ? EVP_sha256()
+                                                     : EVP_sha512(),
                           nullptr);
     }
     void add(const void* data, std::size_t bytes) { EVP_DigestUpdate(state_.get(), data, bytes); }
     /// Nothing may be added afterwards.
     std::string hexadecimal() {
-        std::array<unsigned char, EVP_MAX_MD_SIZE> digest{};
+        const auto bytes = digest();
+        return brisk::hexadecimal(bytes.data(), bytes.size());
+    }
+    /// The same, as bytes.
+    std::vector<unsigned char> digest() {
+        std::vector<unsigned char> out(EVP_MAX_MD_SIZE);
         unsigned int bytes = 0;
-        EVP_DigestFinal_ex(state_.get(), digest.data(), &bytes);
-        return brisk::hexadecimal(digest.data(), bytes);
+        EVP_DigestFinal_ex(state_.get(), out.data(), &bytes);
+        out.resize(bytes);
+        return out;
     }
 
   private:

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A part of a take, handed over without coding its picture anew.
 #include <cmath>
+#include <filesystem>
+#include <fstream>
 
 #include "export/video_export.h"
 #include "media/read/picture_reader.h"
@@ -8,6 +10,7 @@
 #include "support/facts_text.h"
 #include "support/media_files.h"
 #include "support/pieces.h"
+#include "support/second_witness.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
 
@@ -175,6 +178,120 @@ TEST_P(CutTake, APictureThatIsNotTheTakesIsFound) {
     EXPECT_NE(problemOf({{3.4}, {8.4}}).find("fewer"), std::string::npos);
     EXPECT_NE(problemOf({{5.4}, {10.2}}).find("differs"), std::string::npos)
         << "other pictures, as many";
+}
+
+/// The greys of all pictures that another program shows of a file, one after the other.
+std::vector<int> greysShown(const std::string& path, const test::TempFolder& folder) {
+    const std::string raw = folder.file("greys.raw");
+    test::ffmpeg("-i '" + path + "' -an -fps_mode passthrough -f rawvideo -pix_fmt gray -y '" +
+                 raw + "'");
+    std::ifstream in(raw, std::ios::binary);
+    const std::string bytes{std::istreambuf_iterator<char>(in), {}};
+    constexpr std::size_t kPicture = 64 * 36;
+    std::vector<int> out;
+    for (std::size_t at = 0; at + kPicture <= bytes.size(); at += kPicture) {
+        out.push_back(static_cast<unsigned char>(bytes[at + 700]));
+    }
+    return out;
+}
+
+struct JoinedAs {
+    VideoContainer container;
+    std::optional<SoundCodec> codec;
+};
+
+TEST_P(CutTake, PiecesAreJoinedIntoOneFileWithoutGapsPictureForPictureAndSampleForSample) {
+    plan_->sound.kept = {{{3.4}, {8.2}}, {{12.04}, {17}}, {{18}, {19.2}}};
+    plan_->sound.choice.softEdgeMs = 0;
+    plan_->joined = true;
+    std::vector<int> meant;
+    for (const auto& [from, to] : {std::pair{85, 205}, {301, 425}, {450, 480}}) {
+        for (int n = from; n < to; ++n) meant.push_back(40 + (n * 7) % 170);
+    }
+    for (const JoinedAs& as : {JoinedAs{VideoContainer::Mov, {}},
+                               {VideoContainer::SameAsTake, SoundCodec::Aac},
+                               {VideoContainer::Mkv, SoundCodec::Flac}}) {
+        plan_->container = as.container;
+        plan_->codec = as.codec;
+        const auto plans = plansForPieces(*plan_);
+        ASSERT_EQ(plans.size(), 1u);
+        EXPECT_NE(sentence(describeExport(plans[0])).find("3 pieces joined without gaps"),
+                  std::string::npos);
+        const auto written = exportVideo(plans[0], {});
+        ASSERT_TRUE(written) << written.error().fact;
+        SCOPED_TRACE(written->path);
+        EXPECT_EQ(sentence(written->readBack.problem), "");
+        EXPECT_FALSE(written->readBack.picture.identical) << "pieces begin between key frames";
+        EXPECT_GT(written->readBack.picture.leastAlikeDb.value_or(0), 30);
+        EXPECT_LT(std::abs(written->readBack.sound.worst().value), 1e-4);
+        ASSERT_EQ(written->parts.size(), 3u);
+        const auto shown = greysShown(written->path, folder_);
+        ASSERT_EQ(shown.size(), meant.size());
+        int most = 0;
+        for (std::size_t n = 0; n < meant.size(); ++n) {
+            most = std::max(most, std::abs(shown[n] - shown[0] - (meant[n] - meant[0])));
+        }
+        EXPECT_LE(most, 3) << "every picture, in order";
+        if (as.container == VideoContainer::Mov) {
+            const auto second = test::presentedByGStreamer(written->path);
+            ASSERT_TRUE(second);
+            EXPECT_EQ(second->pictures, meant.size()) << "as other demuxers have it";
+        }
+        const auto info = probe(written->path);
+        ASSERT_TRUE(info);
+        EXPECT_NEAR(info->duration.value, 10.96, 0.05);
+        // The last second of the last piece is where it belongs beside its picture.
+        const auto sound = test::decodeAll(written->path);
+        EXPECT_NEAR(static_cast<double>(sound.size()), 10.96 * 48000, 1100);
+        double worst = 0;
+        for (const auto& [in, of] : {std::pair{1.0, 4.4}, {5.8, 13.04}, {10.0, 18.24}}) {
+            double product = 0, a2 = 0, b2 = 0;
+            for (int n = 0; n < 4800; ++n) {
+                const double a = sound[static_cast<std::size_t>(in * 48000 + n)];
+                const double b = talk_[static_cast<std::size_t>((7 + of) * 48000 + n)];
+                product += a * b, a2 += a * a, b2 += b * b;
+            }
+            worst = std::max(worst, 1 - product / std::sqrt(a2 * b2));
+        }
+        EXPECT_LT(worst, as.codec == SoundCodec::Aac ? 0.05 : 1e-6);
+        for (const auto& left : std::filesystem::directory_iterator(folder_.file("out"))) {
+            EXPECT_FALSE(left.path().filename().string().starts_with(".")) << left.path();
+        }
+    }
+}
+
+TEST_P(CutTake, PiecesThatBeginAtKeyFramesAreJoinedWithTheirPictureUntouched) {
+    plan_->sound.kept = {{{3}, {8.2}}, {{12}, {17}}};
+    plan_->joined = true;
+    std::vector<int> meant;
+    for (const auto& [from, to] : {std::pair{75, 205}, {300, 425}}) {
+        for (int n = from; n < to; ++n) meant.push_back(40 + (n * 7) % 170);
+    }
+    for (const auto container : {VideoContainer::Mov, VideoContainer::Mkv}) {
+        plan_->container = container;
+        const auto written = exportVideo(plansForPieces(*plan_)[0], {});
+        ASSERT_TRUE(written) << written.error().fact;
+        SCOPED_TRACE(written->path);
+        EXPECT_EQ(sentence(written->readBack.problem), "");
+        EXPECT_TRUE(written->readBack.picture.identical);
+        const auto shown = greysShown(written->path, folder_);
+        ASSERT_GE(shown.size(), meant.size());
+        EXPECT_LE(shown.size(), meant.size() + 4) << "pictures that depend on each other";
+        auto reader = PictureReader::open(written->path);
+        ASSERT_TRUE(reader);
+        const auto second = reader->at(written->parts[0].length() + Seconds{0.001}, 64);
+        ASSERT_TRUE(second);
+        EXPECT_NEAR(static_cast<int>(second->pixels[700] & 255), meant[130], 4);
+    }
+    // Asked for, they begin at the key frame before, all of them, and nothing is re-encoded.
+    plan_->container = VideoContainer::Mov;
+    plan_->pieceStart = PieceStart::KeyFrame;
+    plan_->sound.kept = {{{3.4}, {8.2}}, {{12.04}, {17}}};
+    const auto written = exportVideo(plansForPieces(*plan_)[0], {});
+    ASSERT_TRUE(written) << written.error().fact;
+    EXPECT_TRUE(written->readBack.picture.identical);
+    EXPECT_EQ(sentence(written->readBack.problem), "");
+    EXPECT_EQ(written->parts[1].start, Seconds{12});
 }
 
 INSTANTIATE_TEST_SUITE_P(BFrames, CutTake, ::testing::Values(0, 2));

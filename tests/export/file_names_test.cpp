@@ -39,5 +39,22 @@ TEST(FileNames, APatternWithAnUnknownNameSaysWhichThereAre) {
     EXPECT_NE(sentence(patternProblem("{take")).find("There is no {take:"), std::string::npos);
 }
 
+TEST(FileNames, TheSlateIsInThemAndWhatIsNotWrittenLeavesNoHole) {
+    NameFacts f;
+    f.take = "press-02";
+    f.scene = "12A";
+    f.slateTake = "3";
+    EXPECT_EQ(fileName("{scene}-{take-number} {name}", f), "12A-3 press-02");
+    f.name = "the first pull";
+    EXPECT_EQ(fileName("{scene}-{take-number} {name}", f), "12A-3 the first pull");
+    f.scene.clear();
+    EXPECT_EQ(fileName("{scene}-{take-number} {name}", f), "3 the first pull");
+    EXPECT_EQ(fileName("{name} {verdict}", f), "the first pull");
+    EXPECT_EQ(fileName("{take}_{scene}_{verdict} clean", f), "press-02_clean");
+    EXPECT_EQ(fileName("{verdict}", f), "press-02");
+    EXPECT_EQ(possibleName(" a/b: c. "), "a-b- c");
+    EXPECT_EQ(possibleName("..."), "");
+}
+
 }  // namespace
 }  // namespace brisk

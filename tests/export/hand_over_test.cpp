@@ -9,8 +9,10 @@
 #include <nlohmann/json.hpp>
 #include <regex>
 
+#include "export/mhl.h"
 #include "export/report.h"
 #include "media/read/probe.h"
+#include "media/read/wav_header.h"
 #include "shoot/project_file.h"
 #include "store/file_hash.h"
 #include "support/comma_locale.h"
@@ -385,6 +387,163 @@ TEST_F(HandOver, AFileThatIsNotAsMeantIsMarkedAndNotHidden) {
     EXPECT_NE(htmlReport(shoot).find("1 of them check failed"), std::string::npos);
     EXPECT_NE(csvReport(shoot).find("\"written, check failed\""), std::string::npos);
     EXPECT_NE(jsonReport(shoot).find("written, check failed"), std::string::npos);
+}
+
+TEST_F(HandOver, APackageHasAllOfItInOneFolderWithAManifestThatHolds) {
+    choice_.sound = SoundFormat::Wav;
+    choice_.timeline = choice_.htmlReport = true;
+    choice_.package = choice_.manifest = true;
+    choice_.ownNames = {{"press-01 clean.mov", "opening: the press"}};
+    HandOverRun run(plan());
+    run.go({}, {}, {});
+    const fs::path folder = fs::path(folder_.file("out")) / "A day & -more-";
+    EXPECT_TRUE(fs::exists(folder / "opening- the press.mov"));
+    EXPECT_FALSE(fs::exists(folder / "press-01 clean.mov"));
+    for (const FileResult& r : run.results()) {
+        EXPECT_EQ(r.state, FileState::Written) << r.path << sentence(r.problem);
+    }
+    const auto found = checkMhl(folder, {});
+    ASSERT_TRUE(found);
+    EXPECT_EQ(found->size(), run.results().size() - 1) << "all but the list itself";
+    for (const auto& f : *found) EXPECT_EQ(f.state, MhlFinding::State::Same) << f.path;
+    // Moved as a whole it stays whole: nothing in it names a place outside.
+    std::ifstream otio(folder / "A day & -more-.otio");
+    const auto j = nlohmann::json::parse(otio);
+    EXPECT_EQ(j.dump().find("file://"), std::string::npos);
+    std::ifstream page(folder / "A day & -more- report.html");
+    const std::string html{std::istreambuf_iterator<char>(page), {}};
+    EXPECT_NE(html.find("brisk-tether-cli check"), std::string::npos);
+}
+
+TEST_F(HandOver, AnEditBegunOnTheTakesIsLaidOnTheNewFiles) {
+    const auto time = [](double v) {
+        return nlohmann::json{{"OTIO_SCHEMA", "RationalTime.1"}, {"rate", 25.0}, {"value", v}};
+    };
+    const auto range = [&](double from, double length) {
+        return nlohmann::json{
+            {"OTIO_SCHEMA", "TimeRange.1"}, {"start_time", time(from)}, {"duration", time(length)}};
+    };
+    const nlohmann::json edit{{"OTIO_SCHEMA", "Track.1"},
+                              {"children",
+                               {{{"OTIO_SCHEMA", "Clip.1"},
+                                 {"name", "b"},
+                                 {"source_range", range(50, 60)},
+                                 {"media_reference",
+                                  {{"OTIO_SCHEMA", "ExternalReference.1"},
+                                   {"target_url", "press-02.mp4"},
+                                   {"available_range", range(0, 200)}}}}}}};
+    std::ofstream(folder_.file("first cut.otio")) << edit;
+    choice_.relink = folder_.file("first cut.otio");
+    HandOverRun run(plan());
+    run.go({}, {}, {});
+    const FileResult& r = run.results().back();
+    EXPECT_EQ(r.state, FileState::Written) << sentence(r.problem);
+    EXPECT_NE(sentence(r.holds).find("1 clip is on a new file."), std::string::npos);
+    std::ifstream in(folder_.file("out/first cut with clean sound.otio"));
+    const auto clip = nlohmann::json::parse(in)["children"][0];
+    EXPECT_EQ(clip["media_reference"]["target_url"], "press-02%20clean.mov");
+    EXPECT_EQ(clip["source_range"], range(50, 60));
+    std::ifstream untouched(folder_.file("first cut.otio"));
+    EXPECT_EQ(nlohmann::json::parse(untouched), edit);
+}
+
+TEST_F(HandOver, ARecordingAsAWholeRunsWithTheCameraAndSaysWhereTheTakesBegin) {
+    for (Tether& t : state_.tethers) t.line.drift = t.found.line.drift = {50};
+    choice_.video = false;
+    choice_.wholeRecordings = true;
+    choice_.jsonReport = true;
+    const ScanOf scanOf = [&](int id) { return scans_[id]; };
+    const DayLayout day = layOutDay(state_, [&](int id) {
+        return DayFacts{&scans_[id]->info, scans_[id]->endOfTake()};
+    });
+    HandOverRun run(
+        planHandOver(handedTakes(state_, {2, 3, 4}, scanOf,
+                                 [&](int take) { return takeSoundPlan(state_, take, scanOf); }),
+                     choice_, wholeRecordings(state_, {2, 3, 4}, day, scanOf)));
+    ASSERT_EQ(run.plan().files.size(), 2u);
+    run.go({}, {}, {});
+    const FileResult& r = run.results().front();
+    ASSERT_EQ(r.state, FileState::Written) << sentence(r.problem);
+    EXPECT_EQ(sentence(r.problem), "");
+    EXPECT_TRUE(r.check.everySample);
+    EXPECT_LT(std::abs(r.check.worst().value), 1e-4) << "measured in the written file";
+    // 50 ppm fast: the recorder's minute is 3 ms shorter by the camera.
+    const auto written = test::scanned(r.path);
+    EXPECT_NEAR(static_cast<double>(written.samples), 60 * 48000 / 1.00005, 1.5);
+    EXPECT_NE(sentence(r.holds).find("press-02 begins at 0:00:18.999"), std::string::npos)
+        << sentence(r.holds);
+    // What is heard there is the take's own sound, to the sample.
+    const auto sound = test::decodeAll(r.path);
+    const auto original = test::decodeAll(folder_.file("lavalier.wav"));
+    const double at = 19 / 1.00005 + 4;  // 4 s into the second take
+    double best = 0;
+    int lag = 99;
+    for (int d = -40; d <= 40; ++d) {
+        double sum = 0;
+        for (int n = 0; n < 9600; ++n) {
+            sum += sound[static_cast<std::size_t>(at * 48000 + n)] *
+                   original[static_cast<std::size_t>((19 + 4 * 1.00005) * 48000 + n + d)];
+        }
+        if (sum > best) best = sum, lag = d;
+    }
+    EXPECT_LE(std::abs(lag), 1);
+    std::ifstream in(run.results().back().path);
+    const auto takes = nlohmann::json::parse(in)["files"][0]["takes"];
+    ASSERT_EQ(takes.size(), 3u);
+    EXPECT_NEAR(takes[2]["starts_at_seconds"].get<double>(), 34 / 1.00005, 1e-6);
+}
+
+TEST_F(HandOver, SceneTakeAndMarksAreInTheWavAndInTheReports) {
+    state_.media[1].slate = {"the first pull", "12A", "3", Verdict::Good, "lamp <flickers>"};
+    state_.marks = {{90, 2, {2.5}, "clap"}, {91, 1, {4 + 6.0}, "on the recording"}};
+    choice_.video = false;
+    choice_.sound = SoundFormat::Wav;
+    choice_.htmlReport = choice_.csvReport = choice_.jsonReport = true;
+    choice_.pattern = "{scene}-{take-number} {name}";
+    HandOverRun run(plan());
+    run.go({}, {}, {});
+    const std::string& path = run.results().front().path;
+    EXPECT_EQ(fs::path(path).filename(), "12A-3 the first pull.wav");
+    const std::string notes = wavChunk(path, "iXML");
+    EXPECT_NE(notes.find("<SCENE>12A</SCENE><TAKE>3</TAKE><CIRCLED>TRUE</CIRCLED>"),
+              std::string::npos)
+        << notes;
+    EXPECT_NE(notes.find("lamp &lt;flickers&gt;"), std::string::npos);
+    EXPECT_NE(wavChunk(path, "bext").find("scene 12A, take 3, good"), std::string::npos);
+    EXPECT_NE(wavChunk(path, "LIST").find("on the recording"), std::string::npos);
+    EXPECT_TRUE(run.results().front().check.everySample);
+    const auto textOf = [&](std::size_t fromEnd) {
+        std::ifstream in(run.results()[run.results().size() - fromEnd].path);
+        return std::string{std::istreambuf_iterator<char>(in), {}};
+    };
+    EXPECT_NE(textOf(3).find("lamp &lt;flickers&gt;"), std::string::npos);
+    EXPECT_NE(textOf(2).find("the first pull,12A,3,good,lamp <flickers>"), std::string::npos);
+    const auto j = nlohmann::json::parse(textOf(1));
+    EXPECT_EQ(j["takes"][0]["slate"]["scene"], "12A");
+    EXPECT_NEAR(j["takes"][0]["marks"][1]["take_seconds"].get<double>(), 6, 1e-9);
+}
+
+TEST_F(HandOver, JoinedPiecesAreOneSoundToTheSampleAndTheTimelineEntersTheFileThere) {
+    state_.edits = {{2, {}, {{{1}, {3}}, {{5.04}, {7}}}, {}, {}}};
+    choice_.joined = choice_.closeGaps = choice_.timeline = choice_.jsonReport = true;
+    choice_.sound = SoundFormat::Wav;
+    HandOverRun run(plan());
+    run.go({}, {}, {});
+    everythingAsMeant(run);
+    const FileResult& video = run.results()[0];
+    const FileResult& wav = run.results()[1];
+    EXPECT_EQ(fs::path(video.path).filename(), "press-01 clean.mov");
+    ASSERT_EQ(video.parts.size(), 2u);
+    ASSERT_EQ(wav.parts.size(), 2u);
+    EXPECT_EQ(test::decodeAll(video.path), test::decodeAll(wav.path));
+    EXPECT_EQ(test::decodeAll(wav.path).size(), static_cast<std::size_t>(3.96 * 48000));
+    std::ifstream in(run.results()[run.results().size() - 2].path);
+    const auto track = nlohmann::json::parse(in)["tracks"]["children"][0]["children"];
+    EXPECT_EQ(track[0]["source_range"]["start_time"]["value"], 0);
+    EXPECT_EQ(track[0]["source_range"]["duration"]["value"], 50);
+    EXPECT_EQ(track[1]["source_range"]["start_time"]["value"], 50);
+    EXPECT_EQ(track[1]["source_range"]["duration"]["value"], 49);
+    EXPECT_EQ(track[0]["media_reference"]["target_url"], track[1]["media_reference"]["target_url"]);
 }
 
 }  // namespace

@@ -67,6 +67,7 @@ class Timelines : public ::testing::Test {
             {"Clip.1",
              {"name", "metadata", "source_range", "effects", "markers", "enabled",
               "media_reference"}},
+            {"Marker.2", {"name", "metadata", "color", "comment", "marked_range"}},
             {"Gap.1", {"name", "metadata", "source_range", "effects", "markers", "enabled"}},
             {"ExternalReference.1", {"name", "metadata", "available_range", "target_url"}},
             {"TimeRange.1", {"start_time", "duration"}},
@@ -277,6 +278,52 @@ TEST_F(Timelines, NewFilesAreNamedFromTheirFolder) {
     EXPECT_EQ(clip["media_reference"]["target_url"], "bench-01%20clean.mov");
     EXPECT_EQ(trackNamed(j, "A, clean sound")["children"][0]["media_reference"]["target_url"],
               "bench-01%20clean.mov");
+}
+
+TEST_F(Timelines, GapsAreClosedWhereNoCameraKeepsAnything) {
+    takes_[1].sound.kept = {{{1}, {4}}, {{6}, {9.52}}};
+    const Timeline t = buildTimeline("A day", takes_, {}, true);
+    const json j = json::parse(otioText(t, "/out"));
+    // 10 s of the first; 1 to 4 and 6 to 9.52 s of the second, and the other camera, which begins
+    // 2.667 s into the second, ran through both and a little longer.
+    const double other = 203 - 200.333, ran = 240 * 1001.0 / 24000;
+    EXPECT_NEAR(walk(j), 10 + (other - 1) + ran, 0.09);
+    const json& a = trackNamed(j, "A")["children"];
+    EXPECT_EQ(a[0]["OTIO_SCHEMA"], "Clip.1");
+    EXPECT_EQ(a[1]["OTIO_SCHEMA"], "Clip.1") << "the second follows the first";
+    EXPECT_EQ(a[2]["OTIO_SCHEMA"], "Gap.1") << "the other camera was kept there";
+    EXPECT_NEAR(seconds(a[2]["source_range"]["duration"]), 2, 0.041);
+    EXPECT_NEAR(startOf(trackNamed(j, "B"), "press-01.mov"), 10 + other - 1, 0.05)
+        << "what was at one moment stays at one moment";
+    for (const double d : apartBy(t, takes_)) EXPECT_EQ(d, 0);
+    takes_.pop_back();
+    const Timeline alone = buildTimeline("A day", takes_, {}, true);
+    EXPECT_EQ(alone.tracks[0].clips.size(), 3u);
+    EXPECT_EQ(alone.tracks[0].clips[2].end(), (Rational{10 * 25 + 75 + 88, 25}));
+}
+
+TEST_F(Timelines, MarksAndTheSlateAreMarkersOfThePicture) {
+    takes_[0].slate = {"the first pull", "12A", "3", Verdict::Good, "lamp flickers"};
+    takes_[0].marks = {{1, 1, {2}, "clap"}, {2, 1, {8}, "after the cut"}};
+    takes_[0].sound.kept = {{{1}, {5}}};
+    const Timeline t = buildTimeline("A day", {takes_[0]}, {});
+    const json j = json::parse(otioText(t, "/out"));
+    const json& clip = trackNamed(j, "A")["children"].back();
+    EXPECT_EQ(clip["name"], "the first pull");
+    ASSERT_EQ(clip["markers"].size(), 2u);
+    for (const json& m : clip["markers"]) {
+        EXPECT_EQ(m["OTIO_SCHEMA"], "Marker.2");
+        EXPECT_TRUE(m.contains("color") && m.contains("metadata"));
+    }
+    EXPECT_EQ(clip["markers"][0]["name"], "scene 12A, take 3, good");
+    EXPECT_EQ(clip["markers"][0]["comment"], "lamp flickers");
+    // 2 s of the take, on the camera's clock.
+    EXPECT_NEAR(seconds(clip["markers"][1]["marked_range"]["start_time"]), 3610 + 2, 1e-9);
+    const std::string list = editList(t, "/out").text;
+    EXPECT_NE(list.find("* MARK 01:00:02:00 clap\n"), std::string::npos) << list;
+    EXPECT_NE(list.find("* MARK 01:00:01:00 scene 12A, take 3, good: lamp flickers\n"),
+              std::string::npos);
+    EXPECT_EQ(list.find("after the cut"), std::string::npos);
 }
 
 TEST_F(Timelines, TakesOfOneCameraThatOverlapGoOnTracksOfTheirOwn) {

@@ -32,7 +32,7 @@ class BadInputInTheWindow : public ::testing::Test {
     }
     void matchGoodFiles(WindowDriver& w) {
         w.drop({q("take.mp4"), q("rec.wav")});
-        ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 10000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
         ASSERT_TRUE(w.waitQuiet());
         ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
         ASSERT_TRUE(w.waitQuiet());
@@ -48,7 +48,7 @@ TEST_F(BadInputInTheWindow, EachBadFileHasItsSentenceAndTheGoodOnesStay) {
     WindowDriver w;
     w.drop({q("empty.mp4"), q("take.mp4"), q("notes.mp4"), q("mute.mp4"), q("rec.wav"),
             q("gone.wav")});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
     ASSERT_TRUE(w.waitQuiet());
     // A film without sound is a take: a person can place it.
     EXPECT_EQ(w.window.session().state().media.size(), 3u);
@@ -90,7 +90,7 @@ TEST_F(BadInputInTheWindow, AFileThatVanishesBeforeWriting) {
 TEST_F(BadInputInTheWindow, AFileThatVanishesBeforeMatching) {
     WindowDriver w;
     w.drop({q("take.mp4"), q("rec.wav")});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
     ASSERT_TRUE(w.waitQuiet());
     std::filesystem::remove(path("take.mp4"));
     ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
@@ -124,7 +124,7 @@ TEST_F(BadInputInTheWindow, AForeignRecordingIsSaidToHaveNoPlace) {
     test::writeSound(path("rec.wav"), test::babble(60, 48000, 99), {});
     WindowDriver w;
     w.drop({q("take.mp4"), q("rec.wav")});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
     ASSERT_TRUE(w.waitQuiet());
     ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
     ASSERT_TRUE(w.waitQuiet());

@@ -26,7 +26,7 @@ class Cutting : public ::testing::Test {
         test::writeTake(folder_.file("sewing-01.mp4"), test::cut(day, 10, 30));
         test::writeSound(folder_.file("lavalier.wav"), test::cut(day, 13, 40));
         w.drop({QString::fromStdString(folder_.file(""))});
-        (void)QTest::qWaitFor([&] { return session().state().media.size() == 2; }, 20000);
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == 2; }, 60000);
         w.waitQuiet();
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
         w.waitQuiet();

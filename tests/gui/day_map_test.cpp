@@ -38,7 +38,7 @@ class WholeShoot : public ::testing::Test {
         test::writeTake(folder_.file("door.mp4"), test::babble(15, 48000, 99), {});
         test::writeSound(folder_.file("lavalier.wav"), day, {});
         w.drop({QString::fromStdString(folder_.file(""))});
-        (void)QTest::qWaitFor([&] { return session().state().media.size() == 4; }, 20000);
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == 4; }, 60000);
         w.waitQuiet();
     }
     void match() {
@@ -201,7 +201,7 @@ TEST_F(WholeShoot, MovedFilesAreFoundByDroppingTheirFolder) {
     w.drop({QString::fromStdString(elsewhere.string())});
     ASSERT_TRUE(QTest::qWaitFor(
         [&] { return session().state().item(id)->path == (elsewhere / "A001.mp4").string(); },
-        20000));
+        60000));
     w.waitQuiet();
     EXPECT_EQ(session().state().media.size(), 4u) << "found, not added";
     EXPECT_EQ(session().state().tetherOf(id)->line, line);

@@ -49,13 +49,13 @@ TEST(DroppedFiles, OfASandboxComeFromThePortal) {
     drag.setUrls({QUrl::fromLocalFile(QStringLiteral("/inside/press-01.mp4"))});
     EXPECT_TRUE(app::holdsFiles(drag));
     filesOf(drag, &context, tell, ours);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return told.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return told.size() == 1; }, 60000));
     EXPECT_EQ(told[0], QStringList{QStringLiteral("/run/doc/7/press-01.mp4")});
 
     // A key that the portal does not know: the paths that came with it.
     drag.setData(QStringLiteral("application/vnd.portal.filetransfer"), "key-8");
     filesOf(drag, &context, tell, ours);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return told.size() == 2; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return told.size() == 2; }, 60000));
     EXPECT_EQ(told[1], QStringList{QStringLiteral("/inside/press-01.mp4")});
     QDBusConnection::disconnectFromBus(QStringLiteral("portal"));
     QDBusConnection::disconnectFromBus(QStringLiteral("drop"));

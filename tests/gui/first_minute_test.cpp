@@ -51,7 +51,7 @@ TEST(FirstMinute, TheDemoShootIsOnePressAway) {
     ASSERT_TRUE(look && look->isVisible());
     EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("the green button")));
     ASSERT_TRUE(w.press(QStringLiteral("Start")));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !w.window.findChild<app::FirstLook*>(); }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !w.window.findChild<app::FirstLook*>(); }, 60000));
     w.press(QStringLiteral("Find matches"));
     ASSERT_TRUE(w.waitQuiet());
     EXPECT_FALSE(w.window.findChild<app::FirstLook*>()) << "once";
@@ -139,15 +139,15 @@ TEST(FirstMinute, TheWindowFollowsTheDesktopWhileItRuns) {
     ASSERT_TRUE(portals.registerService(QStringLiteral("org.freedesktop.portal.Desktop")));
     app::DesktopLooks looks(QDBusConnection::connectToBus(bus.address(), QStringLiteral("window")));
     EXPECT_EQ(looks.theme(), app::Theme::Day) << "until somebody answers";
-    EXPECT_TRUE(QTest::qWaitFor([&] { return looks.theme() == app::Theme::Night; }, 20000));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !looks.motion(); }, 20000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return looks.theme() == app::Theme::Night; }, 60000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !looks.motion(); }, 60000));
     QDBusMessage light = QDBusMessage::createSignal(
         QStringLiteral("/org/freedesktop/portal/desktop"),
         QStringLiteral("org.freedesktop.portal.Settings"), QStringLiteral("SettingChanged"));
     light << QStringLiteral("org.freedesktop.appearance") << QStringLiteral("color-scheme")
           << QVariant::fromValue(QDBusVariant(2u));
     ASSERT_TRUE(portals.send(light));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return looks.theme() == app::Theme::Day; }, 20000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return looks.theme() == app::Theme::Day; }, 60000));
     for (const char* name : {"settings", "window"}) {
         QDBusConnection::disconnectFromBus(QString::fromLatin1(name));
     }

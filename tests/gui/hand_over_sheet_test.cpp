@@ -3,13 +3,18 @@
 // again, and its report opened.
 #include <gtest/gtest.h>
 
+#include <QClipboard>
 #include <QDesktopServices>
 #include <QLabel>
 #include <QLineEdit>
+#include <QListView>
+#include <QMimeData>
 #include <QTest>
 #include <QUrl>
 #include <filesystem>
+#include <fstream>
 
+#include "app/sheet/camera_card.h"
 #include "shoot/edit_commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
@@ -47,7 +52,7 @@ class HandOverSheet : public ::testing::Test {
     /// Takes in the folder, matches, tethers what is sure, and opens the sheet.
     void openSheet(std::size_t files) {
         w.drop({QString::fromStdString(folder_.file(""))});
-        (void)QTest::qWaitFor([&] { return session().state().media.size() == files; }, 20000);
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == files; }, 60000);
         w.waitQuiet();
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
         w.waitQuiet();
@@ -185,6 +190,84 @@ TEST_F(HandOverSheet, WherePiecesBeginIsChosenWhereATakeIsCutAndItsCostIsSaid) {
     EXPECT_EQ(desk().count(FileState::Written), 3u);
     EXPECT_TRUE(w.handOverWords().contains(QLatin1String("Read back: 140 pictures alike to")))
         << w.handOverWords().toStdString();
+}
+
+TEST_F(HandOverSheet, ToHandOnAFolderOfItsOwnWithAManifestAndNamesOfOnesOwn) {
+    ASSERT_TRUE(w.press(QStringLiteral("to hand on: a folder of its own")));
+    ASSERT_TRUE(w.press(QStringLiteral("to hand on: manifest (ASC MHL)")));
+    ASSERT_TRUE(w.press(QStringLiteral("to hand on: recordings as a whole")));
+    ASSERT_EQ(desk().plan().files.size(), 5u);
+    const fs::path folder = desk().plan().folder();
+    EXPECT_EQ(folder.parent_path(), folder_.file("out"));
+    EXPECT_EQ(name(3), QLatin1String("lavalier on the clock of sewing.wav"));
+    desk().rename(0, QStringLiteral("opening"));
+    EXPECT_EQ(name(0), QLatin1String("opening.mov"));
+    desk().rename(0, QString());
+    EXPECT_EQ(name(0), QLatin1String("sewing-01 clean.mov"));
+    desk().rename(0, QStringLiteral("opening"));
+    HandOverChoice remembered;
+    app::takeRemembered(app::rememberedWords(desk().choice()), remembered);
+    EXPECT_TRUE(remembered.package && remembered.manifest && remembered.wholeRecordings);
+    EXPECT_FALSE(w.window.verbs().action(app::Verb::CopyFiles)->isEnabled());
+    ASSERT_TRUE(w.press(QStringLiteral("Write 5 files")));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_EQ(desk().count(FileState::Written), 5u) << w.handOverWords().toStdString();
+    EXPECT_TRUE(fs::exists(folder / "opening.mov"));
+    EXPECT_TRUE(fs::is_directory(folder / "ascmhl"));
+    // What is written can be dragged and pasted into other programs, and never moved there.
+    const auto* list = w.window.handOver().findChild<QListView*>();
+    ASSERT_TRUE(list);
+    const QModelIndex first = list->model()->index(0, 0);
+    EXPECT_TRUE(first.flags() & Qt::ItemIsDragEnabled);
+    EXPECT_EQ(list->model()->supportedDragActions(), Qt::CopyAction);
+    const std::unique_ptr<QMimeData> data(list->model()->mimeData({first}));
+    ASSERT_TRUE(data);
+    EXPECT_EQ(data->urls().front().toLocalFile().toStdString(), (folder / "opening.mov").string());
+    list->selectionModel()->select(first, QItemSelectionModel::ClearAndSelect);
+    w.window.verbs().action(app::Verb::CopyFiles)->trigger();
+    EXPECT_EQ(QGuiApplication::clipboard()->mimeData()->urls(), data->urls());
+}
+
+TEST_F(HandOverSheet, AnEditBegunOnTheTakesIsRelinked) {
+    std::ofstream(folder_.file("cut.otio"))
+        << R"({"OTIO_SCHEMA": "Clip.1", "name": "a", "source_range": null, "media_reference": {)"
+           R"("OTIO_SCHEMA": "ExternalReference.1", "target_url": "sewing-02.mp4",)"
+           R"("available_range": {"OTIO_SCHEMA": "TimeRange.1",)"
+           R"("start_time": {"OTIO_SCHEMA": "RationalTime.1", "rate": 25, "value": 0},)"
+           R"("duration": {"OTIO_SCHEMA": "RationalTime.1", "rate": 25, "value": 100}}}})";
+    w.window.handOver().setEdit(QString::fromStdString(folder_.file("cut.otio")));
+    EXPECT_TRUE(w.button(QStringLiteral("Relinks cut.otio")));
+    ASSERT_TRUE(w.waitPlanned());
+    ASSERT_TRUE(w.press(QStringLiteral("Write 4 files")));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_TRUE(w.handOverWords().contains(QLatin1String("1 clip is on a new file.")))
+        << w.handOverWords().toStdString();
+    const std::string text = test::bytesOf(folder_.file("out/cut with clean sound.otio"));
+    EXPECT_NE(text.find("sewing-02%20clean.mov"), std::string::npos);
+}
+
+TEST(CameraCard, IsNoPlaceToWriteTo) {
+    test::TempFolder folder;
+    fs::create_directories(folder.file("card/DCIM/100BENCH"));
+    fs::create_directories(folder.file("shoots/tuesday"));
+    EXPECT_TRUE(app::isOnCard(folder.file("card/DCIM/100BENCH")));
+    EXPECT_TRUE(app::isOnCard(folder.file("card/AUDIO")));
+    EXPECT_TRUE(app::isOnCard("/media/maria/CARD 1/clips"));
+    EXPECT_TRUE(app::isOnCard("/run/media/maria/CARD"));
+    EXPECT_FALSE(app::isOnCard(folder.file("shoots/tuesday")));
+    EXPECT_FALSE(app::isOnCard("/home/maria/media/tuesday"));
+    EXPECT_FALSE(app::isOnCard(""));
+}
+
+TEST_F(HandOverSheet, FilesOfACardAreNotOfferedToBeWrittenBesideThem) {
+    fs::create_directories(folder_.file("DCIM"));
+    const int take = session().state().ids(MediaKind::Take).front();
+    app::HandOverDesk other(session());
+    other.begin(take);
+    EXPECT_NE(other.choice().folder, fs::path(folder_.file("sewing-01.mp4")).parent_path());
+    fs::remove(folder_.file("DCIM"));
+    other.begin(take);
+    EXPECT_EQ(other.choice().folder, fs::path(folder_.file("sewing-01.mp4")).parent_path());
 }
 
 TEST_F(HandOverSheet, OneTakeOnlyAndWhatTheContainerDoesNotTakeIsNotOffered) {

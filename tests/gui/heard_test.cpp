@@ -101,7 +101,7 @@ TEST_F(Heard, SplitPutsThemOnTheirSidesApartByWhatTheGaugeSays) {
     Tether tether;
     tether.line = {{4 + slip}, {0}};
     gauge.ask({tether, take_, rec_}, Seconds{2.5});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return claimed != 0; }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return claimed != 0; }, 60000));
     EXPECT_NEAR(claimed, slip, 2e-4);
     const ChannelMap e = heardPart(play(slip, Listen::Split, 5000));
     ASSERT_GT(e.left.size(), 48000u);
@@ -179,10 +179,10 @@ TEST_F(Heard, InTheWindowATakeOfRealSizePlaysOnSpace) {
         EXPECT_TRUE(player.playing());
         EXPECT_TRUE(QTest::qWaitFor(
             [&] { return std::fabs(w.seam().playhead().value - player.position().value) < 0.5; },
-            20000))
+            60000))
             << "the window follows";
         QTest::keyClick(&w.seam(), Qt::Key_Space);
-        ASSERT_TRUE(QTest::qWaitFor([&] { return !player.playing(); }, 20000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !player.playing(); }, 60000));
         heard = heardPart(server->stopRecording()).left.size();
     }
     EXPECT_GE(heard, 24000u) << "nothing was heard";
@@ -330,12 +330,12 @@ TEST_F(Heard, ADeviceThatGoesAwayIsSaidAndTimeGoesOn) {
     QString said;
     QObject::connect(&p, &Player::deviceChanged, &p, [&](const QString& s) { said = s; });
     p.play({0});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return p.position().value > 0.5; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return p.position().value > 0.5; }, 60000));
     EXPECT_TRUE(p.audible());
     server->goAway();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !said.isEmpty(); }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !said.isEmpty(); }, 60000));
     const double then = p.position().value;
-    EXPECT_TRUE(QTest::qWaitFor([&] { return p.position().value > then + 0.5; }, 20000))
+    EXPECT_TRUE(QTest::qWaitFor([&] { return p.position().value > then + 0.5; }, 60000))
         << "time goes on without a device";
     EXPECT_TRUE(p.playing());
     p.stop();

@@ -105,7 +105,7 @@ struct KeyPageTest : ::testing::Test {
         edit->setFocus();
         QTest::keyClick(edit, k);
         auto* use = w.button(QStringLiteral("Use this key"));
-        ASSERT_TRUE(QTest::qWaitFor([&] { return use->isEnabled(); }, 10000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return use->isEnabled(); }, 60000));
         QTest::mouseClick(use, Qt::LeftButton);
     }
     WindowDriver w;

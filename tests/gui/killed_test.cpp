@@ -50,7 +50,7 @@ TEST(ProgramToKill, DISABLED_AtWork) {
         session.document().open(project);
     } else {
         session.addFiles({QString::fromStdString(folder + "/card")});
-        ASSERT_TRUE(QTest::qWaitFor([&] { return session.state().media.size() == 3; }, 20000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return session.state().media.size() == 3; }, 60000));
         session.document().save(project);
     }
     const auto takes = session.state().ids(MediaKind::Take);
@@ -119,7 +119,7 @@ class KilledProgram : public ::testing::Test {
                 const auto now = std::filesystem::file_size(folder_.file("told"), none);
                 return !none && (ec || now > before);
             },
-            30000));
+            60000));
         QTest::qWait(100 + static_cast<int>(random_() % 700));
         kill(static_cast<pid_t>(program.processId()), SIGKILL);
         program.waitForFinished();

@@ -206,7 +206,7 @@ struct Fits : ::testing::Test {
     }
     void gather(WindowDriver& w) {
         w.drop({QString::fromStdString(folder.path())});
-        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 10000);
+        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 60000);
         w.waitQuiet();
         w.window.session().findMatches();
         w.waitQuiet();

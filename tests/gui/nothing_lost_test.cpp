@@ -89,7 +89,7 @@ class NothingLost : public ::testing::Test {
     }
     void dropBoth() {
         w.drop({q(folder_.file("glue-01.mp4")), q(folder_.file("lavalier.wav"))});
-        ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 20000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
         ASSERT_TRUE(w.waitQuiet());
     }
     /// Work that goes on until it is told to stop.
@@ -201,7 +201,7 @@ TEST_F(NothingLost, ACardThatComesLateIsReadWithoutLosingTheTether) {
     EXPECT_FALSE(session.facts(take)->problem.isEmpty()) << "the card is out";
     std::filesystem::rename(folder_.file("away.mp4"), folder_.file("glue-01.mp4"));
     session.lookAgain(take);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.facts(take)->scan != nullptr; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.facts(take)->scan != nullptr; }, 60000));
     EXPECT_TRUE(session.facts(take)->problem.isEmpty());
     EXPECT_EQ(session.state().tetherOf(take)->line, line);
 }

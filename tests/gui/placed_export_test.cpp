@@ -35,7 +35,7 @@ class PlacedExport : public ::testing::Test {
                          test::SoundRecipe{"pcm_s24le", 48000, 1, {}, {}});
         w.drop({QString::fromStdString(folder_.file("glue-01.mp4")),
                 QString::fromStdString(folder_.file("lavalier.wav"))});
-        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 10000);
+        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 60000);
         w.waitQuiet();
         w.press(QStringLiteral("Place it by hand"));
         type(QStringLiteral("5.02"));
@@ -122,7 +122,7 @@ TEST_F(PlacedExport, ByMarksPutWhilePlaying) {
     bench.setPlayhead({2.6});
     w.press(QStringLiteral("Play or stop"));
     ASSERT_TRUE(bench.player().playing());
-    (void)QTest::qWaitFor([&] { return w.seam().playhead() > Seconds{3.03}; }, 5000);
+    (void)QTest::qWaitFor([&] { return w.seam().playhead() > Seconds{3.03}; }, 60000);
     emit w.window.findChild<app::PlaceBar*>()->markWanted(false, false);
     EXPECT_TRUE(bench.player().playing()) << "a mark does not stop it";
     w.press(QStringLiteral("Play or stop"));

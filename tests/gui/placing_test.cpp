@@ -40,7 +40,7 @@ class Placing : public ::testing::Test {
         test::writeSound(folder_.file("lavalier.wav"), day, {});
         w.drop({QString::fromStdString(folder_.file("press-01.mp4")),
                 QString::fromStdString(folder_.file("lavalier.wav"))});
-        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 10000);
+        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 60000);
         w.waitQuiet();
     }
     const Tether& tether() { return *session().state().tetherOf(w.take()); }
@@ -61,9 +61,9 @@ class Placing : public ::testing::Test {
     }
     /// Waits until the whole take has been looked along again.
     QString verdict() {
-        (void)QTest::qWaitFor([&] { return w.window.bench().proof().state().done; }, 20000);
+        (void)QTest::qWaitFor([&] { return w.window.bench().proof().state().done; }, 60000);
         QTest::qWait(30);
-        (void)QTest::qWaitFor([&] { return w.window.bench().proof().state().done; }, 20000);
+        (void)QTest::qWaitFor([&] { return w.window.bench().proof().state().done; }, 60000);
         return w.window.findChild<app::SlipLine*>()->verdict();
     }
     void markAt(double takeSeconds, bool clean) {

@@ -16,6 +16,7 @@
 #include "app/proof/spot_checks.h"
 #include "app/seam/seam_pins.h"
 #include "app/spine/dragged_take.h"
+#include "by_hand.h"
 #include "shoot/commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
@@ -33,69 +34,6 @@ bool has(const Facts& facts, const std::string& id) {
     return std::any_of(facts.begin(), facts.end(), [&](const Fact& f) { return f.id == id; });
 }
 
-/// Two takes that lie 5 and 27 s into one recording; each has a clap, 3 and 2 s into it.
-class ByHand : public ::testing::Test {
-  protected:
-    void SetUp() override {
-        auto day = test::babble(50, 48000, 3);
-        for (const int at : {8, 29}) {
-            const auto crack = test::whiteNoise(0.01, 48000, 0.4, 50 + static_cast<unsigned>(at));
-            for (int n = -14400; n < 14400; ++n) {
-                day[static_cast<std::size_t>(at * 48000 + n)] *= 0.001f;  // hush around it
-            }
-            for (std::size_t n = 0; n < crack.size(); ++n) {
-                day[static_cast<std::size_t>(at) * 48000 + n] += crack[n];
-            }
-        }
-        const auto from = [&](int s) { return day.begin() + 48000L * s; };
-        test::writeTake(folder_.file("press-01.mp4"), {from(5), from(25)}, {});
-        test::writeTake(folder_.file("press-02.mp4"), {from(27), from(43)}, {});
-        test::writeSound(folder_.file("lavalier.wav"), day, {});
-        w.drop({file("press-01.mp4"), file("press-02.mp4"), file("lavalier.wav")});
-        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 10000);
-        w.waitQuiet();
-        takes_ = session().state().ids(MediaKind::Take);
-        recording_ = session().state().ids(MediaKind::Recording).front();
-    }
-    QString file(const char* name) { return QString::fromStdString(folder_.file(name)); }
-    app::Session& session() { return w.window.session(); }
-    const Tether* tether(std::size_t take) { return session().state().tetherOf(takes_[take]); }
-    void click(int media) {
-        QListView& list = w.window.takePanel().list();
-        const QModelIndex row = w.window.takePanel().model().indexOf(media);
-        list.scrollTo(row);
-        QTest::mouseClick(list.viewport(), Qt::LeftButton, {}, list.visualRect(row).center());
-    }
-    /// Chooses what begins so in the menu that is open.
-    bool chooseInMenu(const QString& words) {
-        for (auto* menu : w.window.findChildren<QMenu*>()) {
-            if (!menu->isVisible()) continue;
-            for (QAction* a : menu->actions()) {
-                if (!a->text().startsWith(words)) continue;
-                menu->hide();
-                a->trigger();
-                return true;
-            }
-        }
-        return false;
-    }
-    /// Drags a take over a widget and lets it go there.
-    static void dropTake(QWidget& on, int take, QPoint at, double grip = 0) {
-        const auto data = app::dragOf(take, grip);
-        QDragEnterEvent enter(at, Qt::CopyAction, data.get(), Qt::LeftButton, {});
-        QApplication::sendEvent(&on, &enter);
-        ASSERT_TRUE(enter.isAccepted());
-        QDragMoveEvent move(at, Qt::CopyAction, data.get(), Qt::LeftButton, {});
-        QApplication::sendEvent(&on, &move);
-        QDropEvent drop(at, Qt::CopyAction, data.get(), Qt::LeftButton, {});
-        QApplication::sendEvent(&on, &drop);
-    }
-    test::TempFolder folder_;
-    WindowDriver w;
-    std::vector<int> takes_;
-    int recording_ = 0;
-};
-
 TEST_F(ByHand, ARecordingIsSeenHeardAndMarkedByItself) {
     click(recording_);
     ASSERT_EQ(w.take(), recording_);
@@ -112,7 +50,7 @@ TEST_F(ByHand, ARecordingIsSeenHeardAndMarkedByItself) {
     EXPECT_NEAR(session().state().marksOf(recording_).front().time.value, 8, 0.005);
     // It plays: its own sound, on its own time.
     w.window.bench().player().play({20});
-    EXPECT_TRUE(QTest::qWaitFor([&] { return w.seam().playhead() > Seconds{20.2}; }, 20000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return w.seam().playhead() > Seconds{20.2}; }, 60000));
     w.window.bench().player().stop();
     for (const Verb v : {Verb::Tether, Verb::FrameLater, Verb::LayByHand}) {
         EXPECT_EQ(w.window.verbs().whyNot(v).id, "a-recording");
@@ -265,7 +203,7 @@ TEST_F(ByHand, ASelectionSettlesOnPinsAndADragForetellsTheLenses) {
     click(takes_[0]);
     session().layOn(takes_[0], recording_);
     session().apply(commands::place(session().state(), takes_[0], ClockLine{{5}, {0}}, {}));
-    (void)QTest::qWaitFor([&] { return w.window.bench().proof().state().done; }, 20000);
+    (void)QTest::qWaitFor([&] { return w.window.bench().proof().state().done; }, 60000);
     const auto pins = app::seamPins(session(), takes_[0], {});
     ASSERT_FALSE(pins.empty());
     const auto clap = static_cast<int>(w.seam().axis().xOf(Seconds{3}));
@@ -332,7 +270,7 @@ TEST_F(ByHand, AFilmWithoutSoundIsLaidByThePictureInWhichTheHandsMeetAndExported
     test::writeSilentFilm(folder_.file("silent.mp4"), 4);
     w.drop({file("silent.mp4")});
     (void)QTest::qWaitFor([&] { return session().state().ids(MediaKind::Take).size() == 3; },
-                          20000);
+                          60000);
     w.waitQuiet();
     const int silent = session().state().ids(MediaKind::Take).back();
     click(silent);

@@ -39,7 +39,7 @@ class SeamDisplay : public ::testing::Test {
                          test::SoundRecipe{"pcm_s24le", 48000, 1, {}, {}});
         w.drop({QString::fromStdString(folder_.file("sewing-01.mp4")),
                 QString::fromStdString(folder_.file("lavalier.wav"))});
-        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 10000);
+        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 60000);
         w.waitQuiet();
         w.press(QStringLiteral("Find matches"));
         w.waitQuiet();
@@ -93,7 +93,7 @@ TEST_F(SeamDisplay, EachSideHasItsOwnHeightAndEqualHeightsFitsAQuietOne) {
 
 TEST_F(SeamDisplay, SharedSoundIsAReflectionInPlaceAndNoneElsewhere) {
     const auto mirrored = [&] {
-        (void)QTest::qWaitFor([&] { return !w.seam().sides().sharedIsComing(); }, 10000);
+        (void)QTest::qWaitFor([&] { return !w.seam().sides().sharedIsComing(); }, 60000);
         QTest::qWait(50);
         const QImage image = w.seam().grab().toImage();
         const auto tall = [&](int x, const QColor& colour) {
@@ -139,7 +139,7 @@ TEST_F(SeamDisplay, ZoomsToTheOverlapTheMarksAndAClapPair) {
 
 TEST_F(SeamDisplay, AStitchSaysItsSlip) {
     const auto& slips = w.window.bench().proof().state();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return slips.done && !slips.slips.empty(); }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return slips.done && !slips.slips.empty(); }, 60000));
     QTest::qWait(30);
     const SlipPoint* heard = nullptr;
     for (const auto& s : slips.slips) {
@@ -180,7 +180,7 @@ TEST_F(SeamDisplay, AStretchIsSelectedAndTheSearchKeepsToIt) {
 
 TEST_F(SeamDisplay, TheMatchCurveShowsRivalsAndAClickTriesOne) {
     auto& curve = w.window.bench().matchCurve();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return curve.points() && !curve.points()->empty(); }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return curve.points() && !curve.points()->empty(); }, 60000));
     const MatchPoint* rival = nullptr;
     for (const MatchPoint& p : *curve.points()) {
         if (std::fabs(p.offset.value - 48) < 0.05) rival = &p;
@@ -199,7 +199,7 @@ TEST_F(SeamDisplay, TheMatchCurveShowsRivalsAndAClickTriesOne) {
 TEST_F(SeamDisplay, ThePictureUnderThePointerIsShownAsATip) {
     auto& tip = w.window.bench().frameTip();
     QTest::mouseMove(&w.seam(), {300, 60});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return tip.isVisible(); }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return tip.isVisible(); }, 60000));
     EXPECT_TRUE(tip.hasPicture());
     QTest::mouseMove(&w.seam(), {300, w.seam().height() - 20});
     EXPECT_FALSE(tip.isVisible());
@@ -213,9 +213,9 @@ class TallWindow : public SeamDisplay {
 TEST_F(TallWindow, HasAFilmstripThatFollowsTheSeam) {
     auto& strip = w.window.bench().filmstrip();
     ASSERT_TRUE(strip.isVisible());
-    EXPECT_TRUE(QTest::qWaitFor([&] { return strip.drawn() >= 8; }, 10000)) << strip.drawn();
+    EXPECT_TRUE(QTest::qWaitFor([&] { return strip.drawn() >= 8; }, 60000)) << strip.drawn();
     w.seam().zoomToPlayhead(1);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return strip.drawn() >= 4; }, 10000)) << strip.drawn();
+    EXPECT_TRUE(QTest::qWaitFor([&] { return strip.drawn() >= 4; }, 60000)) << strip.drawn();
 }
 
 }  // namespace

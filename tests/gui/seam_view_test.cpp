@@ -25,7 +25,7 @@ class SeamViewTest : public ::testing::Test {
         test::writeSound(folder_.file("rec.wav"), day, {});
         w.drop({QString::fromStdString(folder_.file("take.mp4")),
                 QString::fromStdString(folder_.file("rec.wav"))});
-        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 10000);
+        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 60000);
         w.waitQuiet();
         w.press(QStringLiteral("Find matches"));
         w.waitQuiet();
@@ -87,7 +87,7 @@ TEST_F(SeamViewTest, SingleSamplesAreDrawnWhenReadyAndOutlinesBefore) {
         }
         return columns;
     };
-    EXPECT_TRUE(QTest::qWaitFor([&] { return drawn() > w.seam().width() / 3; }, 5000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return drawn() > w.seam().width() / 3; }, 60000));
 }
 
 TEST_F(SeamViewTest, AClickMovesThePlayhead) {

@@ -23,7 +23,7 @@ class SessionTest : public ::testing::Test {
     }
     bool waitQuiet() {
         QTest::qWait(10);
-        return QTest::qWaitFor([&] { return !session_.work().busy(); }, 20000);
+        return QTest::qWaitFor([&] { return !session_.work().busy(); }, 60000);
     }
     const MediaFacts* facts() {
         const auto ids = session_.state().ids(MediaKind::Recording);
@@ -36,7 +36,7 @@ class SessionTest : public ::testing::Test {
 
 TEST_F(SessionTest, AFileWhoseReadingWasStoppedCanBeAddedAgain) {
     session_.addFiles({path_});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return facts() != nullptr; }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return facts() != nullptr; }, 60000));
     session_.work().stopAll();
     ASSERT_TRUE(waitQuiet());
     if (!facts()->scan) {
@@ -45,7 +45,7 @@ TEST_F(SessionTest, AFileWhoseReadingWasStoppedCanBeAddedAgain) {
                                              session_.state().ids(MediaKind::Recording).front()));
         session_.addFiles({path_});
         ASSERT_TRUE(waitQuiet());
-        ASSERT_TRUE(QTest::qWaitFor([&] { return facts() && facts()->scan; }, 20000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return facts() && facts()->scan; }, 60000));
         EXPECT_TRUE(facts()->problem.isEmpty());
     }
 }
@@ -56,7 +56,7 @@ TEST_F(SessionTest, ARecordingRemovedWhileASearchRunsGetsNoTether) {
     test::writeTake(folder_.file("a.mp4"), {day.begin() + 48000 * 9, day.begin() + 48000 * 40}, {});
     session_.addFiles({QString::fromStdString(folder_.file("day.wav")),
                        QString::fromStdString(folder_.file("a.mp4"))});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session_.canFindMatches(); }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session_.canFindMatches(); }, 60000));
     session_.findMatches();
     session_.apply(commands::removeMedia(session_.state(),
                                          session_.state().ids(MediaKind::Recording).front()));

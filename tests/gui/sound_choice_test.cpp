@@ -32,7 +32,7 @@ class SoundChoices : public ::testing::Test {
         test::writeTake(folder_.file("sewing-02.mp4"), test::cut(day, 35, 55));
         test::writeSound(folder_.file("lavalier.wav"), day);
         w.drop({QString::fromStdString(folder_.file(""))});
-        (void)QTest::qWaitFor([&] { return session().state().media.size() == 3; }, 20000);
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == 3; }, 60000);
         w.waitQuiet();
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
         w.waitQuiet();
@@ -104,7 +104,7 @@ TEST_F(SoundChoices, ALoudnessIsMeasuredBehindAndSaidWhenItIsKnown) {
     QTest::keyClick(&target, Qt::Key_Return);
     EXPECT_TRUE(session().state().sound.toLoudness);
     ASSERT_TRUE(
-        QTest::qWaitFor([&] { return session().view(w.take()).sound->level.lufs > -70; }, 30000));
+        QTest::qWaitFor([&] { return session().view(w.take()).sound->level.lufs > -70; }, 60000));
     EXPECT_NEAR(session().view(w.take()).sound->level.lufs, -18, 0.1);
     target.setFocus();
     target.selectAll();
@@ -183,7 +183,7 @@ TEST_F(SoundChoices, BlendedSoundsThatAreApartAreWarnedOf) {
     session().apply(commands::moveClean(session().state(), w.take(), milliseconds(4)));
     w.window.bench().setPlayhead(Seconds{7});
     EXPECT_TRUE(
-        QTest::qWaitFor([&] { return warning->text().contains(QLatin1String("hollow")); }, 10000))
+        QTest::qWaitFor([&] { return warning->text().contains(QLatin1String("hollow")); }, 60000))
         << warning->text().toStdString();
 }
 

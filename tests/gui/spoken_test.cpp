@@ -42,7 +42,7 @@ struct SpokenTest : ::testing::Test {
         }
         test::writeSound(folder.file("lavalier.wav"), sound, {});
         w.drop({QString::fromStdString(folder.path())});
-        (void)QTest::qWaitFor([&] { return w.window.session().state().media.size() == 3; }, 20000);
+        (void)QTest::qWaitFor([&] { return w.window.session().state().media.size() == 3; }, 60000);
         w.waitQuiet();
         w.press(QStringLiteral("Find matches"));
         w.waitQuiet();
@@ -153,7 +153,7 @@ TEST_F(SpokenTest, TheDayMapIsAListOfTakesThatArePressed) {
 TEST_F(SpokenTest, TheLineAlongTheTakeIsWalkedSpotBySpot) {
     auto* line = w.window.findChild<app::SlipLine*>();
     ASSERT_TRUE(QTest::qWaitFor(
-        [&] { return w.window.bench().proof().state().done && line->isVisible(); }, 30000));
+        [&] { return w.window.bench().proof().state().done && line->isVisible(); }, 60000));
     QAccessibleInterface* spokenLine = spoken(line);
     ASSERT_TRUE(spokenLine->valueInterface());
     line->setFocus();
@@ -215,7 +215,7 @@ TEST_F(SpokenTest, WhatHappenedIsAnnounced) {
 
 TEST_F(SpokenTest, OneKeyGivesTheSeamTheBenchAndGivesItBack) {
     const int before = w.seam().height();
-    const auto becomes = [&](auto&& so) { return QTest::qWaitFor(so, 10000); };
+    const auto becomes = [&](auto&& so) { return QTest::qWaitFor(so, 60000); };
     key(Qt::Key_F11);
     EXPECT_TRUE(becomes([&] { return w.seam().height() > before + 200; }));
     EXPECT_FALSE(w.window.bench().picture().isVisible());

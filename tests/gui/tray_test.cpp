@@ -32,7 +32,7 @@ class TrayTest : public ::testing::Test {
         w.drop({QString::fromStdString(folder_.file("press-01.mp4")),
                 QString::fromStdString(folder_.file("lavalier.wav"))});
         EXPECT_TRUE(w.waitQuiet());
-        EXPECT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 10000));
+        EXPECT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
     }
     void match() {
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
@@ -53,7 +53,7 @@ TEST_F(TrayTest, OpensAtTheStepThatTheTakeAsksFor) {
     EXPECT_EQ(step(), Step::Check);
     EXPECT_TRUE(QTest::qWaitFor(
         [&] { return sentence().startsWith(QLatin1String("In place from first to last")); },
-        20000));
+        60000));
     ASSERT_TRUE(w.press(QStringLiteral("Tether")));
     EXPECT_EQ(step(), Step::Sound);
     EXPECT_TRUE(sentence().contains(QLatin1String("clean sound"))) << sentence().toStdString();

@@ -35,7 +35,7 @@ class VerbsTest : public ::testing::Test {
         test::writeSound(folder_.file("lavalier.wav"), sound, {});
         w.drop({QString::fromStdString(folder_.file("glue-01.mp4")),
                 QString::fromStdString(folder_.file("lavalier.wav"))});
-        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 10000);
+        (void)QTest::qWaitFor([&] { return w.take() != 0; }, 60000);
         w.waitQuiet();
         w.press(QStringLiteral("Find matches"));
         w.waitQuiet();

@@ -40,7 +40,7 @@ class WholeDay : public ::testing::Test {
         test::writeTake(file("sewing-01.mp4"), scratch(20, 36));
         test::writeTake(file("sewing-02.mp4"), scratch(36, 61));
         w.drop({QString::fromStdString(file(""))});
-        (void)QTest::qWaitFor([&] { return session().state().media.size() == 5; }, 20000);
+        (void)QTest::qWaitFor([&] { return session().state().media.size() == 5; }, 60000);
         w.waitQuiet();
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
         w.waitQuiet();

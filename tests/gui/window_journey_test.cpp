@@ -48,7 +48,7 @@ class Journey : public ::testing::Test {
     void gather(WindowDriver& w) {
         ASSERT_TRUE(QDir(kDemo).exists(QStringLiteral("truth.json"))) << "run ./dev test";
         w.drop({kDemo + "/bench-01.mp4", kDemo + "/lavalier-01.wav"});
-        ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 20000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
         ASSERT_TRUE(w.waitQuiet());
     }
     test::TempFolder out_;
@@ -121,7 +121,7 @@ TEST_F(Journey, ThePictureFollowsThePlayheadByFrames) {
     WindowDriver w;
     gather(w);
     auto& picture = w.window.bench().picture();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return picture.hasPicture(); }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return picture.hasPicture(); }, 60000));
     w.window.bench().setPlayhead({2.0});
     EXPECT_EQ(picture.accessibleDescription(), QLatin1String("frame 50"));
     ASSERT_TRUE(w.press(QStringLiteral("One picture frame on")));

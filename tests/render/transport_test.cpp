@@ -133,5 +133,37 @@ TEST_F(TransportTest, AChangeOfSpeedGoesOnFromWhatWasHeard) {
     EXPECT_NEAR(plain.places.front().second, heard, 0.001);
 }
 
+TEST_F(TransportTest, OnlyWhatIsKeptIsHeardOnePieceAfterTheOther) {
+    const auto file = test::decodeAll(folder_.file("babble.wav"));
+    const Travel kept{1, {}, {{{1}, {2}}, {{4}, {4.5}}, {{7}, {9}}}};
+    Transport t = open("babble.wav");
+    ASSERT_TRUE(t.seek(0));
+    const Played p = play(t, kept, 3);
+    // In the middle of each piece it is the file, where it was.
+    for (const auto& [heard, at] : {std::pair{0.5, 1.5}, {1.25, 4.25}, {2.5, 8.0}}) {
+        for (int n = 0; n < 400; ++n) {
+            EXPECT_NEAR(p.left[static_cast<std::size_t>(heard * 48000 + n)],
+                        file[static_cast<std::size_t>(at * 48000 + n)], 1e-4)
+                << heard;
+        }
+    }
+    for (const auto& [output, at] : p.places) {
+        EXPECT_TRUE((at >= 1 && at < 2) || (at >= 4 && at < 4.5) || at >= 7) << at;
+    }
+    // At half speed, too, and after the last piece it goes on.
+    Transport slow = open("babble.wav");
+    ASSERT_TRUE(slow.seek(48000));
+    const Played half = play(slow, {0.5, {}, kept.kept}, 4);
+    EXPECT_NEAR(half.places.back().second, 7.5, 0.1);
+    ASSERT_TRUE(t.seek(48000 * 10));
+    EXPECT_NEAR(play(t, kept, 0.5).places.front().second, 10, 1e-9);
+    // A loop goes on within what is kept.
+    ASSERT_TRUE(t.seek(48000));
+    const Played loop = play(t, {1, TimeRange{{1.5}, {4.25}}, kept.kept}, 4);
+    for (const auto& [output, at] : loop.places) {
+        EXPECT_TRUE((at >= 1 && at < 2) || (at >= 4 && at < 4.25)) << at;
+    }
+}
+
 }  // namespace
 }  // namespace brisk

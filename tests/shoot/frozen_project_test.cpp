@@ -125,6 +125,8 @@ TEST(ProjectFormat, DocumentsTheFieldsThatAreWritten) {
     loaded->journal.save = "a-saving";
     auto media = loaded->shoot.state().media;
     media.front().identity.middle = "cc33";
+    media.front().slate = {"a name", "12A", "3", Verdict::Good, "a note"};
+    media.front().searchedBy = kMeanOfChannels;
     loaded->shoot.apply({{"said"}, [&](ShootState& s) {
                              s.media = media;
                              s.edits.front().quiet = {{{{1}, {2}}}};

@@ -15,6 +15,38 @@ namespace {
 
 constexpr double kDay = 86400;
 
+/// Both sounds carry timecode: told to a sample or so, clocks included. Or one of them, against a
+/// clock that was set by hand or by the same timecode.
+std::optional<StampPlace> placeByTimecodeInSound(const MediaInfo& take,
+                                                 const MediaInfo& recording) {
+    const auto &t = take.stamps.inSound, &r = recording.stamps.inSound;
+    if (t && r) {
+        const Seconds atZero = t->atFirstSample - take.soundStartInTake() * t->drift.factor();
+        const Seconds offset = withinHalfDay(atZero - r->atFirstSample) / r->drift.factor();
+        const double factor = t->drift.factor() / r->drift.factor();
+        return StampPlace{{offset, {(factor - 1) * 1e6}},
+                          {0.02},
+                          {"timecodes-in-sound", {{"take", t->text}, {"recording", r->text}}}};
+    }
+    if (t && recording.stamps.bextReference) {
+        const Seconds atZero = t->atFirstSample - take.soundStartInTake();
+        return StampPlace{
+            {withinHalfDay(atZero - *recording.stamps.bextReference), {0}},
+            {2.0},
+            {"timecode-and-reference",
+             {{"timecode", t->text}, {"reference", *recording.stamps.bextReference}}}};
+    }
+    if (r && take.video && !take.stamps.timecode.empty()) {
+        const auto atZero = timecodeSeconds(take.stamps.timecode, take.video->rate);
+        if (!atZero) return std::nullopt;
+        return StampPlace{
+            {withinHalfDay(*atZero - r->atFirstSample), {0}},
+            {2.0},
+            {"timecode-against-sound", {{"take", take.stamps.timecode}, {"recording", r->text}}}};
+    }
+    return std::nullopt;
+}
+
 }  // namespace
 
 Seconds withinHalfDay(Seconds difference) {
@@ -48,6 +80,7 @@ std::optional<Seconds> isoSeconds(const std::string& text) {
 std::optional<StampPlace> stampPlace(const MediaInfo& take, const MediaInfo& recording) {
     const auto& a = take.stamps;
     const auto& r = recording.stamps;
+    if (auto place = placeByTimecodeInSound(take, recording)) return place;
     if (take.video && !a.timecode.empty() && r.bextReference) {
         if (const auto t = timecodeSeconds(a.timecode, take.video->rate)) {
             return StampPlace{{withinHalfDay(*t - *r.bextReference), {0}},

@@ -14,6 +14,7 @@
 #include "app/listen/loudness_menu.h"
 #include "app/picture/filmstrip.h"
 #include "app/picture/frame_tip.h"
+#include "app/picture/other_picture.h"
 #include "app/picture/picture_view.h"
 #include "app/proof/slip_line.h"
 #include "app/proof/spot_checks.h"
@@ -81,6 +82,21 @@ Bench::Bench(Session& session, Verbs& verbs, QWidget* parent) : QWidget(parent),
     };
     alone(Verb::SeamAlone, Verb::PictureAlone, seam_);
     alone(Verb::PictureAlone, Verb::SeamAlone, picture_);
+    verbs.teachToggle(Verb::SkipCuts, [this](bool on) {
+        skipping_ = on;
+        setKept();
+    });
+    verbs.action(Verb::SkipCuts)->setChecked(true);
+    verbs.teachToggle(Verb::OtherCamera, [this](bool on) {
+        other_->setWanted(on);
+        laySizes();
+    });
+}
+
+void Bench::setKept() {
+    const TakeView& v = session_.view(take_);
+    const bool whole = v.kept.size() == 1 && v.kept.front() == v.whole;
+    player_.setKept(skipping_ && !v.isRecording && !whole ? v.kept : TimeRanges{});
 }
 
 void Bench::showAlone(const QWidget* part) {
@@ -120,6 +136,8 @@ void Bench::lay(Verbs& verbs) {
     picture_ = new PictureView(verbs, this);
     card_ = new TetherCard(session, verbs, this);
     top->addWidget(picture_);
+    other_ = new OtherPicture(session, verbs, this);
+    top->addWidget(other_);
     top->addWidget(card_, 1);
     column->addLayout(top);
     strip_ = new Filmstrip(this);
@@ -333,6 +351,8 @@ void Bench::refresh() {
     const auto sound = session_.view(take_).sound;
     session_.wantLevel(take_);
     player_.load(playable(), sound);
+    setKept();
+    other_->showMoment(take_, seam_->playhead());
     pair ? proof_.examine(*pair) : proof_.clear();
     spots_->setVisible(pair.has_value());
     slips_->setVisible(pair.has_value());
@@ -409,6 +429,7 @@ void Bench::moveTo(Seconds t, bool follow) {
         distance_->setFrame({pictures.timeOf(n), end});
     }
     askForPicture();
+    other_->showMoment(take_, seam_->playhead());
     askGauge();
 }
 
@@ -533,17 +554,21 @@ void Bench::laySizes() {
     fixHeight(curve_, low ? 64 : 76);
     fixHeight(tray_, low ? 122 : 140);
     if (alone_ == picture_) {
+        other_->hide();
         picture_->setFixedSize(width() - 16, height() - 16 - listen_->height());
         strip_->hide();
     } else {
         const int high = std::clamp(height() * 29 / 100, 132, 420);
-        const int wide = std::min((high - 24) * 16 / 9, width() * 38 / 100);
+        const bool two = other_->shown() && !alone_;
+        const int wide = std::min((high - 24) * 16 / 9, width() * (two ? 27 : 38) / 100);
         picture_->setFixedSize(wide, high);
+        other_->setFixedSize(wide, high);
         // A recording by itself has no picture, and its card few words: the seam gets the room.
         const bool recording = session_.view(take_).isRecording;
         card_->setFixedHeight(recording ? scaled(kRecordingCard) : high);
         const bool pictures = !alone_ && !recording;
         picture_->setVisible(pictures);
+        other_->setVisible(pictures && two);
         strip_->setVisible(pictures && height() >= kRoomForStrip);
     }
     askForPicture();

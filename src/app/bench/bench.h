@@ -28,6 +28,7 @@ class SoundPanel;
 class ListenBar;
 class LooseWays;
 class MatchCurveView;
+class OtherPicture;
 class PictureView;
 class PlaceBar;
 class RecordingWays;
@@ -56,6 +57,7 @@ class Bench : public QWidget {
     [[nodiscard]] Filmstrip& filmstrip() { return *strip_; }
     [[nodiscard]] FrameTip& frameTip() { return *tip_; }
     [[nodiscard]] PictureView& picture() { return *picture_; }
+    [[nodiscard]] OtherPicture& otherPicture() { return *other_; }
     [[nodiscard]] Player& player() { return player_; }
     [[nodiscard]] Proof& proof() { return proof_; }
     [[nodiscard]] ListenBar& listening() { return *listen_; }
@@ -83,6 +85,7 @@ class Bench : public QWidget {
     void step(int frames);
     void playOrStop();
     void setLoop();
+    void setKept();
     void askForPicture();
     void askGauge();
     /// The seam or the picture gets all the room; none: everything is shown.
@@ -106,6 +109,8 @@ class Bench : public QWidget {
     EchoGauge gauge_;
     double gaugedAt_ = -1;
     PictureView* picture_;
+    OtherPicture* other_;
+    bool skipping_ = true;
     TetherCard* card_;
     Tray* tray_;
     /// The state for which the tray opened a step by itself.

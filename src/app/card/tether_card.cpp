@@ -283,7 +283,7 @@ void TetherCard::refresh() {
     const Tether* t = session_.state().tetherOf(take_);
     // Without a take the whole bench is away; another page of it must not be covered by this one.
     if (!item || !take) return;
-    title_->setText(QFileInfo(q(item->path)).fileName());
+    title_->setText(q(item->name()));
     const bool recording = session_.view(take_).isRecording;
     head_->setContentsMargins(recording ? 0 : 24, 0, 0, 0);
     if (recording) return fillRecording();

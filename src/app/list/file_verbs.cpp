@@ -4,7 +4,10 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
+#include <QMenu>
 
+#include "app/list/search_channel_menu.h"
+#include "app/list/slate_dialog.h"
 #include "day/continued_takes.h"
 #include "shoot/commands.h"
 
@@ -53,6 +56,18 @@ void nameCamera(const Selection& s, QWidget* parent) {
     if (ok) s.session.apply(commands::setCamera(takes, name.trimmed().toStdString()));
 }
 
+void describe(const Selection& s, QWidget* parent) {
+    std::vector<MediaItem> files;
+    for (const int id : s.ids()) {
+        if (const MediaItem* m = s.session.state().item(id)) files.push_back(*m);
+    }
+    SlateDialog dialog(files, parent);
+    if (dialog.exec() != QDialog::Accepted) return;
+    const SlateChange change = dialog.change();
+    if (change.empty()) return;
+    s.session.apply(commands::describe(s.session.state(), s.ids(), change));
+}
+
 void swapRecording(const Selection& s, QWidget* parent) {
     const int recording = s.single();
     const QFileInfo old(QString::fromStdString(s.session.state().item(recording)->path));
@@ -70,6 +85,17 @@ void teachFileVerbs(Session& session, Verbs& verbs, std::function<std::vector<in
         s.session.apply(commands::setRole(s.session.state(), s.single(), kind));
     };
     const auto noTake = [s] { return s.takes().empty() ? Fact{"no-take-selected"} : Fact{}; };
+    verbs.teach(
+        Verb::Describe, [s, dialogParent] { describe(s, dialogParent); },
+        [s] { return s.ids().empty() ? Fact{"nothing-selected"} : Fact{}; });
+    verbs.teach(
+        Verb::SearchBy,
+        [s, dialogParent] {
+            QMenu* menu = searchChannelMenu(s.session, s.ids(), dialogParent);
+            menu->setAttribute(Qt::WA_DeleteOnClose);
+            menu->popup(QCursor::pos());
+        },
+        [s] { return mostChannels(s.session, s.ids()) > 1 ? Fact{} : Fact{"one-channel-only"}; });
     verbs.teach(
         Verb::NameCamera, [s, dialogParent] { nameCamera(s, dialogParent); }, noTake);
     verbs.teach(
@@ -118,9 +144,10 @@ void teachFileVerbs(Session& session, Verbs& verbs, std::function<std::vector<in
 }
 
 const std::vector<Verb>& fileVerbs() {
-    static const std::vector<Verb> all{Verb::NameCamera, Verb::JoinTakes,    Verb::PartTakes,
-                                       Verb::SoundOnly,  Verb::TakeAfterAll, Verb::SwapRecording,
-                                       Verb::LookAgain,  Verb::RemoveFiles};
+    static const std::vector<Verb> all{Verb::Describe,     Verb::SearchBy,      Verb::NameCamera,
+                                       Verb::JoinTakes,    Verb::PartTakes,     Verb::SoundOnly,
+                                       Verb::TakeAfterAll, Verb::SwapRecording, Verb::LookAgain,
+                                       Verb::RemoveFiles};
     return all;
 }
 

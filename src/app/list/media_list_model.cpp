@@ -14,6 +14,26 @@
 #include "shoot/what_changed.h"
 
 namespace brisk::app {
+namespace {
+
+/// Whether its file, or what was written of it, holds these words.
+bool says(const MediaItem& m, const QString& words) {
+    const std::string all = std::filesystem::path(m.path).filename().string() + "\n" +
+                            m.slate.name + "\n" + slateText(m.slate) + "\n" + m.slate.note;
+    return QString::fromStdString(all).contains(words, Qt::CaseInsensitive);
+}
+
+/// "scene 12A, take 3, good", in the window's language.
+QString slateWords(const Slate& s) {
+    QStringList parts;
+    if (!s.scene.empty()) parts << QObject::tr("scene %1").arg(QString::fromStdString(s.scene));
+    if (!s.take.empty()) parts << QObject::tr("take %1").arg(QString::fromStdString(s.take));
+    if (s.verdict == Verdict::Good) parts << QObject::tr("good");
+    if (s.verdict == Verdict::NotGood) parts << QObject::tr("not good");
+    return parts.join(QObject::tr(", "));
+}
+
+}  // namespace
 
 MediaListModel::MediaListModel(Session& session, QObject* parent)
     : QAbstractListModel(parent), session_(session) {
@@ -62,12 +82,10 @@ void MediaListModel::setFilter(const TakeFilter& filter) {
 std::vector<int> MediaListModel::listedTakes() const {
     const ShootState& s = session_.state();
     std::vector<int> takes = s.ids(MediaKind::Take);
-    const auto name = [&](int id) {
-        return QFileInfo(QString::fromStdString(s.item(id)->path)).fileName();
-    };
+    const auto name = [&](int id) { return QString::fromStdString(s.item(id)->name()); };
     std::erase_if(takes, [&](int id) {
         return !shows(filter_.show, id) ||
-               (!filter_.text.isEmpty() && !name(id).contains(filter_.text, Qt::CaseInsensitive));
+               (!filter_.text.isEmpty() && !says(*s.item(id), filter_.text));
     });
     const auto sortBy = [&](auto key) {
         std::stable_sort(takes.begin(), takes.end(), [&](int a, int b) { return key(a) < key(b); });
@@ -139,10 +157,12 @@ QString MediaListModel::number(int id, bool take) const {
 }
 
 QString MediaListModel::takeWords(int id) const {
-    const QString words = stateWords(session_.state(), id);
-    return session_.stateOf(id) == TetherState::Tethered && !session_.heard(id)
-               ? tr("%1, not listened to").arg(words)
-               : words;
+    QString words = stateWords(session_.state(), id);
+    if (session_.stateOf(id) == TetherState::Tethered && !session_.heard(id)) {
+        words = tr("%1, not listened to").arg(words);
+    }
+    const QString slate = slateWords(session_.state().item(id)->slate);
+    return slate.isEmpty() ? words : words + tr("; ") + slate;
 }
 
 QMimeData* MediaListModel::mimeData(const QModelIndexList& indexes) const {
@@ -183,13 +203,15 @@ QVariant MediaListModel::data(const QModelIndex& index, int role) const {
     const MediaItem* m = s.item(id);
     if (!m) return {};
     const bool take = m->role == MediaKind::Take;
-    const QString name = QFileInfo(QString::fromStdString(m->path)).fileName();
+    const QString name = QString::fromStdString(m->name());
     switch (role) {
         case Qt::DisplayRole:
             return name;
         case Qt::ToolTipRole: {
             const MediaFacts* f = session_.facts(id);
             QStringList lines{QString::fromStdString(m->path)};
+            if (const QString slate = slateWords(m->slate); !slate.isEmpty()) lines << slate;
+            if (!m->slate.note.empty()) lines << QString::fromStdString(m->slate.note);
             if (f) {
                 for (const auto& w : f->info.warnings) lines << inWords(w);
                 if (!f->problem.isEmpty()) lines << f->problem;

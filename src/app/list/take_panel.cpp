@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <array>
 
+#include "app/list/clean_video_ask.h"
 #include "app/list/file_verbs.h"
 #include "app/list/media_row_delegate.h"
 #include "app/list/take_list.h"
@@ -48,6 +49,7 @@ TakePanel::TakePanel(Session& session, Verbs& verbs, QWidget* parent)
     layFind(third);
     column->addLayout(third);
     column->addSpacing(4);
+    column->addWidget(new CleanVideoAsk(session_, this));
     layList(column);
     connect(&session, &Session::changed, this, &TakePanel::refresh);
     refresh();

@@ -188,12 +188,18 @@ Seconds Player::position() const {
 }
 
 Travel Player::travel() const {
-    return {shuttle_ != 0 ? shuttle_ : speed_, loop_};
+    return {shuttle_ != 0 ? shuttle_ : speed_, loop_, kept_};
 }
 
 Seconds Player::endOfTake() const {
     if (!take_) return {};
     return take_->endOfTake();
+}
+
+Seconds Player::endOfWay() const {
+    // Begun after the last piece, it goes on to the end.
+    const bool within = !kept_.empty() && !loop_ && stoodAt_ < kept_.back().end;
+    return within ? std::min(kept_.back().end, endOfTake()) : endOfTake();
 }
 
 void Player::setHearing(Hearing hearing) {
@@ -204,6 +210,12 @@ void Player::setHearing(Hearing hearing) {
 void Player::setSpeed(double speed) {
     speed_ = speed;
     shuttle_ = 0;
+    travelChanged();
+}
+
+void Player::setKept(TimeRanges takeTime) {
+    if (kept_ == takeTime) return;
+    kept_ = std::move(takeTime);
     travelChanged();
 }
 
@@ -230,7 +242,7 @@ void Player::tick() {
     const QString said = keepDevice(*mine);
     const Seconds at = position();
     const QString problem = mine->feed.problem();
-    const bool over = at >= endOfTake() || (travel().speed < 0 && at <= Seconds{0} && mine->begun);
+    const bool over = at >= endOfWay() || (travel().speed < 0 && at <= Seconds{0} && mine->begun);
     emit moved(at.value);
     if (!said.isEmpty()) emit deviceChanged(said);
     // Whoever listened may have stopped it, or started something else.

@@ -44,6 +44,8 @@ class Player : public QObject {
     [[nodiscard]] Hearing hearing() const { return hearing_; }
     /// 0.5, 1 or 2; the pitch stays.
     void setSpeed(double speed);
+    /// Plays only these, one after the other, and ends after the last; empty = all of the take.
+    void setKept(TimeRanges takeTime);
     /// Plays round and round; none = on to the end.
     void setLoop(std::optional<TimeRange> takeTime);
     /// Faster and faster with each call, on (1) or back (-1); from a time, where it stood still.
@@ -76,6 +78,8 @@ class Player : public QObject {
     void travelChanged();
     [[nodiscard]] Travel travel() const;
     [[nodiscard]] Seconds endOfTake() const;
+    /// Where playing ends by itself.
+    [[nodiscard]] Seconds endOfWay() const;
 
     OpenSound open_;
     std::shared_ptr<const SoundScan> take_;
@@ -84,6 +88,7 @@ class Player : public QObject {
     double speed_ = 1;
     double shuttle_ = 0;  // 0 = does not
     std::optional<TimeRange> loop_;
+    TimeRanges kept_;
     bool audible_ = false;
     QByteArray device_;
     Seconds stoodAt_;

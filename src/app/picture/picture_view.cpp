@@ -19,8 +19,9 @@ constexpr int kStrip = 24;  // below the picture, for its numbers
 constexpr int kSide = 10;   // left and right of them
 }  // namespace
 
-PictureView::PictureView(Verbs& verbs, QWidget* parent) : QWidget(parent) {
+PictureView::PictureView(Verbs& verbs, QWidget* parent, Buttons buttons) : QWidget(parent) {
     setAccessibleName(tr("Picture at the playhead"));
+    if (buttons == Buttons::None) return;
     const auto arrow = [&](Verb v) {
         auto* b = new VerbButton(verbs, v, this);
         b->setProperty("onPicture", true);
@@ -32,7 +33,13 @@ PictureView::PictureView(Verbs& verbs, QWidget* parent) : QWidget(parent) {
     large_->setProperty("corner", true);
 }
 
+void PictureView::setTitle(const QString& title) {
+    title_ = title;
+    update();
+}
+
 void PictureView::resizeEvent(QResizeEvent*) {
+    if (!back_) return;
     // Between the two numbers, as wide as there is room.
     const int strip = scaled(kStrip), y = height() - strip;
     const QFontMetrics fm(uiFont(13));
@@ -107,6 +114,11 @@ void PictureView::paintEvent(QPaintEvent*) {
     const QRect bar = rect().adjusted(kSide, rect().height() - scaled(kStrip), -kSide, 0);
     p.drawText(bar, Qt::AlignVCenter | Qt::AlignLeft, tr("frame %1").arg(frame_));
     p.drawText(bar, Qt::AlignVCenter | Qt::AlignRight, clockWords(time_, 3));
+    if (title_.isEmpty()) return;
+    const QFontMetrics fm(p.font());
+    const int sides = fm.horizontalAdvance(clockWords(time_, 3)) + kSide;
+    const QRect middle = bar.adjusted(sides, 0, -sides, 0);
+    p.drawText(middle, Qt::AlignCenter, fm.elidedText(title_, Qt::ElideMiddle, middle.width()));
 }
 
 }  // namespace brisk::app

@@ -16,7 +16,10 @@ namespace brisk::app {
 class PictureView : public QWidget {
     Q_OBJECT
   public:
-    PictureView(Verbs& verbs, QWidget* parent);
+    enum class Buttons { All, None };
+    PictureView(Verbs& verbs, QWidget* parent, Buttons buttons = Buttons::All);
+    /// Whose picture it is, between its numbers; empty = nobody asks.
+    void setTitle(const QString& title);
 
     /// \param from  when it appears in the take.
     void setPicture(const QImage& image, Seconds from);
@@ -37,9 +40,10 @@ class PictureView : public QWidget {
     void resizeEvent(QResizeEvent*) override;
 
   private:
-    QPushButton* back_;
-    QPushButton* on_;
-    QPushButton* large_;
+    QPushButton* back_ = nullptr;  // null where it has no buttons
+    QPushButton* on_ = nullptr;
+    QPushButton* large_ = nullptr;
+    QString title_;
     Seconds from_;
     TimeRange span_{{0}, {0}};
     QImage image_;

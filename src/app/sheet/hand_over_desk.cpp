@@ -2,9 +2,13 @@
 #include "app/sheet/hand_over_desk.h"
 
 #include <QFileInfo>
+#include <QStandardPaths>
 #include <algorithm>
 #include <sstream>
 #include <utility>
+
+#include "app/sheet/camera_card.h"
+#include "day/whole_recording.h"
 
 namespace brisk::app {
 namespace {
@@ -40,6 +44,11 @@ std::string rememberedWords(const HandOverChoice& c) {
     add(c.htmlReport, "page");
     add(c.csvReport, "table");
     add(c.jsonReport, "json");
+    add(c.joined, "joined");
+    add(c.closeGaps, "close-gaps");
+    add(c.wholeRecordings, "whole-recordings");
+    add(c.package, "package");
+    add(c.manifest, "manifest");
     return words;
 }
 
@@ -69,6 +78,11 @@ void takeRemembered(const std::string& words, HandOverChoice& c) {
         c.htmlReport = c.htmlReport || w == "page";
         c.csvReport = c.csvReport || w == "table";
         c.jsonReport = c.jsonReport || w == "json";
+        c.joined = c.joined || w == "joined";
+        c.closeGaps = c.closeGaps || w == "close-gaps";
+        c.wholeRecordings = c.wholeRecordings || w == "whole-recordings";
+        c.package = c.package || w == "package";
+        c.manifest = c.manifest || w == "manifest";
     }
 }
 
@@ -111,15 +125,24 @@ void HandOverDesk::begin(int take) {
     HandOverChoice c;
     c.folder = shoot.remembered(kFolder);
     if (c.folder.empty()) c.folder = usualFolder_.toStdString();
-    if (c.folder.empty()) {
-        const MediaItem* m = session_.state().item(take);
-        if (m) c.folder = std::filesystem::path(m->path).parent_path();
-    }
+    if (c.folder.empty()) c.folder = firstFolder(take);
     if (const auto name = shoot.remembered(kPattern); !name.empty()) c.pattern = name;
     if (const auto words = shoot.remembered(kFormats); !words.empty()) takeRemembered(words, c);
     choice_ = c;
     scope_ = takesIn(Scope::Tethered) > 0 ? Scope::Tethered : Scope::ThisTake;
     planAnew();
+}
+
+std::filesystem::path HandOverDesk::firstFolder(int take) const {
+    const MediaItem* m = session_.state().item(take);
+    const std::filesystem::path beside =
+        m ? std::filesystem::path(m->path).parent_path() : std::filesystem::path();
+    if (!isOnCard(beside)) return beside;
+    const std::filesystem::path saved =
+        std::filesystem::path(session_.document().path().toStdString()).parent_path();
+    if (!saved.empty() && !isOnCard(saved)) return saved;
+    const QString films = QStandardPaths::writableLocation(QStandardPaths::MoviesLocation);
+    return films.isEmpty() ? beside : std::filesystem::path(films.toStdString());
 }
 
 std::vector<int> HandOverDesk::takes(Scope scope) const {
@@ -153,11 +176,21 @@ void HandOverDesk::change(const std::function<void(HandOverChoice&)>& how) {
 
 void HandOverDesk::planAnew() {
     choice_.shoot = session_.document().name().toStdString();
-    planner_.ask({++wanted_, session_.handedTakes(takes(scope_)), choice_});
+    const std::vector<int> wanted = takes(scope_);
+    PlanWish wish{++wanted_, session_.handedTakes(wanted), choice_, {}};
+    if (choice_.wholeRecordings) {
+        const MediaLibrary& library = session_.library();
+        const DayLayout day =
+            layOutDay(session_.state(), [&](int id) { return library.dayFacts(id); });
+        wish.recordings = wholeRecordings(session_.state(), wanted, day,
+                                          [&](int id) { return library.scanOf(id); });
+    }
+    planner_.ask(std::move(wish));
 }
 
 void HandOverDesk::makePlan(const PlanWish& wish) {
-    auto plan = std::make_shared<HandOverPlan>(planHandOver(wish.takes, wish.choice));
+    auto plan =
+        std::make_shared<HandOverPlan>(planHandOver(wish.takes, wish.choice, wish.recordings));
     QMetaObject::invokeMethod(
         this, [this, number = wish.number, plan] { takePlan(number, std::move(*plan)); },
         Qt::QueuedConnection);
@@ -270,6 +303,35 @@ void HandOverDesk::stop(std::size_t file) {
 
 void HandOverDesk::stopAll() {
     job_.requestStop();
+}
+
+void HandOverDesk::rename(std::size_t file, const QString& name) {
+    if (running_ || run_ || file >= plan_.files.size()) return;
+    const std::filesystem::path now = plan_.files[file].path;
+    // By the name that the pattern gives it, whatever it was called since.
+    std::string from = now.filename().string();
+    for (const auto& [pattern, own] : choice_.ownNames) {
+        if (possibleName(own) + now.extension().string() == from) from = pattern;
+    }
+    const std::string own = name.trimmed().toStdString();
+    change([&](HandOverChoice& c) {
+        if (possibleName(own).empty()) {
+            c.ownNames.erase(from);
+        } else {
+            c.ownNames[from] = own;
+        }
+    });
+}
+
+QList<QUrl> HandOverDesk::written(const std::vector<std::size_t>& files) const {
+    QList<QUrl> out;
+    for (std::size_t i = 0; i < results_.size(); ++i) {
+        const bool asked = files.empty() || std::find(files.begin(), files.end(), i) != files.end();
+        if (asked && results_[i].state == FileState::Written) {
+            out << QUrl::fromLocalFile(QString::fromStdString(results_[i].path));
+        }
+    }
+    return out;
 }
 
 QString HandOverDesk::reportPath() const {

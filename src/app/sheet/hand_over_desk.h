@@ -4,7 +4,9 @@
 /// behind the window.
 #pragma once
 
+#include <QList>
 #include <QObject>
+#include <QUrl>
 #include <functional>
 #include <memory>
 #include <optional>
@@ -62,6 +64,10 @@ class HandOverDesk : public QObject {
     void tryAgain();
     void stop(std::size_t file);
     void stopAll();
+    /// Calls a file of the plan something else, without ending; nothing = as the pattern does.
+    void rename(std::size_t file, const QString& name);
+    /// Of these files those that are written, to be given to other programs; none = of all.
+    [[nodiscard]] QList<QUrl> written(const std::vector<std::size_t>& files = {}) const;
     /// Where the page with pictures was written; empty while there is none.
     [[nodiscard]] QString reportPath() const;
 
@@ -77,7 +83,10 @@ class HandOverDesk : public QObject {
         int number = 0;
         std::vector<HandedTake> takes;
         HandOverChoice choice;
+        std::vector<WholeRecording> recordings = {};
     };
+    /// Where files go that nobody was asked about: beside the takes, unless that is a card.
+    [[nodiscard]] std::filesystem::path firstFolder(int take) const;
     void makePlan(const PlanWish& wish);
     void takePlan(int number, HandOverPlan plan);
     void go(std::vector<std::size_t> files);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/sheet/hand_over_files.h"
 
+#include <QMimeData>
+
 #include "app/spine/words.h"
 #include "core/time_left.h"
 #include "core/time_text.h"
@@ -93,6 +95,28 @@ QVariant HandOverFiles::data(const QModelIndex& index, int role) const {
         default:
             return {};
     }
+}
+
+Qt::ItemFlags HandOverFiles::flags(const QModelIndex& index) const {
+    const auto i = static_cast<std::size_t>(index.row());
+    const Qt::ItemFlags plain = QAbstractListModel::flags(index);
+    const bool there = index.isValid() && i < desk_.results().size() &&
+                       desk_.results()[i].state == FileState::Written;
+    return there ? plain | Qt::ItemIsDragEnabled : plain;
+}
+
+QStringList HandOverFiles::mimeTypes() const {
+    return {QStringLiteral("text/uri-list")};
+}
+
+QMimeData* HandOverFiles::mimeData(const QModelIndexList& indexes) const {
+    std::vector<std::size_t> files;
+    for (const QModelIndex& i : indexes) files.push_back(static_cast<std::size_t>(i.row()));
+    const QList<QUrl> urls = files.empty() ? QList<QUrl>() : desk_.written(files);
+    if (urls.isEmpty()) return nullptr;
+    auto* data = new QMimeData;
+    data->setUrls(urls);
+    return data;
 }
 
 }  // namespace brisk::app

@@ -1,13 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/sheet/hand_over_sheet.h"
 
+#include <QClipboard>
 #include <QDesktopServices>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QGuiApplication>
 #include <QHBoxLayout>
+#include <QInputDialog>
+#include <QItemSelectionModel>
 #include <QLineEdit>
 #include <QListView>
 #include <QMenu>
+#include <QMimeData>
 #include <QPushButton>
 #include <QUrl>
 #include <QVBoxLayout>
@@ -83,6 +88,7 @@ HandOverSheet::HandOverSheet(Session& session, Verbs& verbs, QWidget* parent)
     addSoundRow();
     addPeaksRow();
     addPapersRow();
+    addHandOnRow();
     addCheckRow();
     addNameRow();
 
@@ -92,8 +98,14 @@ HandOverSheet::HandOverSheet(Session& session, Verbs& verbs, QWidget* parent)
     files_->setResizeMode(QListView::Adjust);
     files_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     files_->setContextMenuPolicy(Qt::CustomContextMenu);
+    files_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    files_->setDragEnabled(true);
+    files_->setDragDropMode(QAbstractItemView::DragOnly);
     files_->setAccessibleName(tr("Files to be written"));
     connect(files_, &QListView::customContextMenuRequested, this, &HandOverSheet::showMenu);
+    connect(files_, &QListView::doubleClicked, verbs_.action(Verb::RenameFile), &QAction::trigger);
+    connect(files_->selectionModel(), &QItemSelectionModel::selectionChanged, &verbs_,
+            &Verbs::refresh);
     column->addWidget(files_, 1);
     addActions();
 
@@ -220,6 +232,18 @@ void HandOverSheet::addPiecesRow() {
     start(tr("at the key frame before"),
           tr("Picture untouched, quick; a piece begins a little before its cut"),
           PieceStart::KeyFrame);
+    const auto files = [&](const QString& text, const QString& tip, bool joined) {
+        addChoice(
+            row, tr("pieces are"), text, tip,
+            [joined](const HandOverChoice& c) { return c.joined == joined; },
+            [joined](HandOverChoice& c) { c.joined = joined; });
+    };
+    files(tr("files of their own"), tr("A file for each piece that is kept"), false);
+    files(
+        tr("joined"),
+        tr("All pieces of a take in one file without gaps; re-encoded where a piece begins between "
+           "key frames"),
+        true);
 }
 
 void HandOverSheet::addSoundRow() {
@@ -269,6 +293,11 @@ void HandOverSheet::addPapersRow() {
     toggle(tr("edit list (EDL)"),
            tr("For programs that open no timeline: one camera, whole frames"),
            &HandOverChoice::editList);
+    toggle(
+        tr("gaps closed"),
+        tr("In timeline and edit list, what no camera keeps takes no time: the pieces follow each "
+           "other"),
+        &HandOverChoice::closeGaps);
     toggle(tr("pointing at the originals"),
            tr("Timeline and edit list point at the takes and recordings as they are"),
            &HandOverChoice::pointAtOriginals);
@@ -276,6 +305,29 @@ void HandOverSheet::addPapersRow() {
            &HandOverChoice::htmlReport);
     toggle(tr("table"), tr("The same as CSV"), &HandOverChoice::csvReport);
     toggle(tr("JSON"), tr("The same for scripts"), &HandOverChoice::jsonReport);
+}
+
+void HandOverSheet::addHandOnRow() {
+    auto* row = addRow(tr("to hand on"));
+    const auto toggle = [&](const QString& text, const QString& tip, bool HandOverChoice::*what) {
+        addChoice(
+            row, tr("to hand on"), text, tip, [what](const HandOverChoice& c) { return c.*what; },
+            [what](HandOverChoice& c) { c.*what = !(c.*what); });
+    };
+    toggle(
+        tr("recordings as a whole"),
+        tr("Each recorder's day as one sound on the clock of the camera, for an edit of your own; "
+           "where each take begins in it is said"),
+        &HandOverChoice::wholeRecordings);
+    toggle(tr("a folder of its own"),
+           tr("Everything in one folder, named for the shoot, that names its files from there"),
+           &HandOverChoice::package);
+    toggle(tr("manifest (ASC MHL)"),
+           tr("A list of all files with their check values, for whoever gets them"),
+           &HandOverChoice::manifest);
+    row->addWidget(new VerbButton(verbs_, Verb::ChooseEdit, this));
+    row->addWidget(new VerbButton(verbs_, Verb::RenameFile, this, VerbButton::Unable::Hidden));
+    row->addWidget(new VerbButton(verbs_, Verb::CopyFiles, this, VerbButton::Unable::Hidden));
 }
 
 void HandOverSheet::addCheckRow() {
@@ -352,6 +404,24 @@ void HandOverSheet::teach() {
     verbs_.teach(
         Verb::ChooseFolder, [this] { chooseFolder(); }, idle);
     verbs_.teach(
+        Verb::ChooseEdit, [this] { chooseEdit(); }, idle);
+    verbs_.teach(
+        Verb::RenameFile, [this] { rename(); },
+        [this] {
+            if (desk_.running() || desk_.begun()) return Fact{"is-written-already"};
+            return selected().size() == 1 ? Fact{} : Fact{"no-file-selected"};
+        });
+    verbs_.teach(
+        Verb::CopyFiles,
+        [this] {
+            auto data = std::make_unique<QMimeData>();
+            data->setUrls(desk_.written(selected()));
+            QGuiApplication::clipboard()->setMimeData(data.release());
+        },
+        [this] {
+            return desk_.written(selected()).isEmpty() ? Fact{"nothing-written-yet"} : Fact{};
+        });
+    verbs_.teach(
         Verb::WriteFiles, [this] { desk_.write(); },
         [this] {
             if (desk_.running() || desk_.begun()) return Fact{"is-written-already"};
@@ -370,7 +440,7 @@ void HandOverSheet::teach() {
         Verb::StartOver, [this] { desk_.startOver(); },
         [this, idle] { return desk_.begun() ? idle() : Fact{"nothing-written-yet"}; });
     verbs_.teach(
-        Verb::OpenFolder, [this] { open(q(desk_.choice().folder.string())); },
+        Verb::OpenFolder, [this] { open(q(desk_.plan().folder().string())); },
         [this, idle] {
             const bool some = desk_.begun() && desk_.count(FileState::Written) > 0;
             return some ? idle() : Fact{"nothing-written-yet"};
@@ -395,6 +465,38 @@ void HandOverSheet::chooseFolder() {
     const QString chosen =
         QFileDialog::getExistingDirectory(this, tr("Write to"), q(desk_.choice().folder.string()));
     if (!chosen.isEmpty()) setFolder(chosen);
+}
+
+void HandOverSheet::chooseEdit() {
+    const QString chosen = QFileDialog::getOpenFileName(this, tr("An edit begun on the takes"),
+                                                        q(desk_.choice().folder.string()),
+                                                        tr("OpenTimelineIO timeline (*.otio)"));
+    if (!chosen.isEmpty()) setEdit(chosen);
+}
+
+void HandOverSheet::setEdit(const QString& path) {
+    desk_.change([&](HandOverChoice& c) { c.relink = path.toStdString(); });
+}
+
+std::vector<std::size_t> HandOverSheet::selected() const {
+    std::vector<std::size_t> out;
+    if (!files_) return out;
+    for (const QModelIndex& i : files_->selectionModel()->selectedIndexes()) {
+        out.push_back(static_cast<std::size_t>(i.row()));
+    }
+    return out;
+}
+
+void HandOverSheet::rename() {
+    const auto files = selected();
+    if (files.size() != 1) return;
+    const auto& path = desk_.plan().files[files.front()].path;
+    bool ok = false;
+    const QString name = QInputDialog::getText(
+        this, tr("Call it"),
+        tr("Name of this file, without its ending; empty: as the pattern has it"),
+        QLineEdit::Normal, q(path.stem().string()), &ok);
+    if (ok) desk_.rename(files.front(), name);
 }
 
 QString HandOverSheet::summary() const {
@@ -447,12 +549,18 @@ void HandOverSheet::refresh() {
     for (const auto& [codec, button] : codecs_) {
         button->setVisible(c.video && std::find(can.begin(), can.end(), codec) != can.end());
     }
-    const auto cut = [](const PlannedFile& f) { return f.asVideo && f.asVideo->stretch; };
+    const auto cut = [](const PlannedFile& f) {
+        return (f.asVideo && (f.asVideo->stretch || f.asVideo->joined)) ||
+               (f.asSound && f.asSound->sound.kept.size() > 1);
+    };
     pieces_->setVisible(std::any_of(plan.files.begin(), plan.files.end(), cut));
     peaks_->setVisible(plan.goesOverFull());
     if (pattern_->text() != q(c.pattern)) pattern_->setText(q(c.pattern));
     pattern_->setEnabled(!desk_.running());
-    folder_->setText(wholePath(c.folder.string()));
+    folder_->setText(wholePath(plan.files.empty() ? c.folder.string() : plan.folder().string()));
+    const std::string edit = c.relink.filename().string();
+    verbs_.action(Verb::ChooseEdit)
+        ->setText(edit.empty() ? verbs_.text(Verb::ChooseEdit) : tr("Relinks %1").arg(q(edit)));
 
     const std::size_t left = desk_.left();
     verbs_.action(Verb::WriteFiles)
@@ -465,7 +573,9 @@ void HandOverSheet::refresh() {
 }
 
 void HandOverSheet::showMenu(const QPoint& at) {
-    const QModelIndex index = files_->indexAt(at);
+    // From the keyboard: of the row that is current.
+    const QModelIndex under = files_->indexAt(at);
+    const QModelIndex index = under.isValid() ? under : files_->currentIndex();
     if (!index.isValid()) return;
     const auto file = static_cast<std::size_t>(index.row());
     const FileResult& r = desk_.results()[file];
@@ -478,6 +588,10 @@ void HandOverSheet::showMenu(const QPoint& at) {
         menu->addAction(tr("Open this file"), this, [path = q(r.path)] { open(path); });
         menu->addAction(tr("Open its folder"), this,
                         [path = q(r.path)] { open(QFileInfo(path).absolutePath()); });
+        menu->addAction(verbs_.action(Verb::CopyFiles));
+    }
+    if (verbs_.action(Verb::RenameFile)->isEnabled()) {
+        menu->addAction(verbs_.action(Verb::RenameFile));
     }
     if (menu->isEmpty()) return menu->deleteLater();
     menu->popup(files_->viewport()->mapToGlobal(at));

@@ -29,6 +29,8 @@ class HandOverSheet : public QWidget {
     /// For this take, or for all that are tethered.
     void begin(int take);
     void setFolder(const QString& folder);
+    /// An edit that was begun on the takes, to be laid on what is written.
+    void setEdit(const QString& path);
     [[nodiscard]] HandOverDesk& desk() { return desk_; }
 
   signals:
@@ -53,11 +55,16 @@ class HandOverSheet : public QWidget {
     void addSoundRow();
     void addPeaksRow();
     void addPapersRow();
+    void addHandOnRow();
     void addCheckRow();
     void addNameRow();
     void addActions();
     void teach();
     void chooseFolder();
+    void chooseEdit();
+    void rename();
+    /// Rows of the list.
+    [[nodiscard]] std::vector<std::size_t> selected() const;
     void refresh();
     void showMenu(const QPoint& at);
     [[nodiscard]] QString summary() const;
@@ -76,7 +83,7 @@ class HandOverSheet : public QWidget {
     QPushButton *thisTake_, *tethered_, *placed_;
     QLineEdit* pattern_;
     QLabel* folder_;
-    QListView* files_;
+    QListView* files_ = nullptr;
     QLabel* summary_;
     QPushButton* write_;
 };

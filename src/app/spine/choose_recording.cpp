@@ -16,8 +16,7 @@ void chooseRecording(const Session& session, QWidget* below,
     menu->setAttribute(Qt::WA_DeleteOnClose);
     for (const int id : recordings) {
         const MediaItem* item = session.state().item(id);
-        menu->addAction(QFileInfo(QString::fromStdString(item->path)).fileName(), below,
-                        [id, chosen] { chosen(id); });
+        menu->addAction(QString::fromStdString(item->name()), below, [id, chosen] { chosen(id); });
     }
     menu->popup(below->mapToGlobal(QPoint(0, below->height())));
 }

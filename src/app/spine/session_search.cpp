@@ -9,6 +9,7 @@
 #include "app/spine/words.h"
 #include "core/time_text.h"
 #include "day/whole_shoot.h"
+#include "features/scan_cache.h"
 #include "shoot/commands.h"
 
 namespace brisk::app {
@@ -26,10 +27,39 @@ bool Session::canFindMatches() const {
 
 namespace {
 
-/// A take's sound as it is searched by: where its ends were trimmed away, what is left alone.
-std::shared_ptr<const SoundScan> searchedBy(const TakeView& view,
-                                            const std::shared_ptr<const SoundScan>& scan) {
-    const auto kept = view.trimmedTo();
+/// A scan that was made, or one of the same file by another channel.
+Result<std::shared_ptr<const SoundScan>> heardBy(const std::shared_ptr<const SoundScan>& scan,
+                                                 std::optional<int> channel,
+                                                 const JobControl& job) {
+    if (!channel || *channel == scan->channel) return scan;
+    ScanOptions options;
+    options.channel = *channel;
+    options.loudness = false;
+    auto again = scanKept(scan->info.path, options, job);
+    if (!again) return tl::unexpected(again.error());
+    return std::make_shared<const SoundScan>(std::move(*again));
+}
+
+/// What is searched with: a file's sound, and how a person wants it to be listened to.
+struct Searched {
+    int id = 0;
+    std::shared_ptr<const SoundScan> scan;
+    std::optional<int> channel;  ///< Another than the one that was found best.
+    std::optional<TimeRange> kept;
+
+    Searched(const MediaItem& m, const std::shared_ptr<const SoundScan>& s) : id(m.id), scan(s) {
+        if (m.searchedBy != kBestChannel) channel = m.searchedBy;
+    }
+};
+
+/// By its channel; where a take's ends were trimmed away, what is left alone. What cannot be
+/// listened to so is a problem, and is searched as it is.
+std::shared_ptr<const SoundScan> soundOf(const Searched& s, std::vector<Error>& problems,
+                                         const JobControl& job) {
+    auto by = heardBy(s.scan, s.channel, job);
+    if (!by && by.error().code != ErrorCode::Cancelled) problems.push_back(by.error());
+    const std::shared_ptr<const SoundScan> scan = by ? *by : s.scan;
+    const auto& kept = s.kept;
     if (!kept) return scan;
     const Seconds start = scan->onTake().start;
     return std::make_shared<const SoundScan>(
@@ -46,9 +76,7 @@ bool undecided(const Tether* t, bool offeredToo) {
 }  // namespace
 
 void Session::findMatches() {
-    using Scanned = std::vector<std::pair<int, std::shared_ptr<const SoundScan>>>;
-    Scanned takes, recordings;
-    std::map<int, TimeRange> trimmed;
+    std::vector<Searched> takes, recordings;
     for (const bool offeredToo : {false, true}) {
         if (!takes.empty()) break;
         recordings.clear();
@@ -56,12 +84,11 @@ void Session::findMatches() {
             const MediaFacts* f = library_.facts(m.id);
             if (!f || !f->scan) continue;
             if (m.role == MediaKind::Recording) {
-                recordings.emplace_back(m.id, f->scan);
+                recordings.emplace_back(m, f->scan);
             } else if (f->scan->silent()) {
                 continue;  // its card says why, and what to do
             } else if (undecided(state().tetherOf(m.id), offeredToo)) {
-                takes.emplace_back(m.id, searchedBy(view(m.id), f->scan));
-                if (const auto kept = view(m.id).trimmedTo()) trimmed[m.id] = *kept;
+                takes.emplace_back(m, f->scan).kept = view(m.id).trimmedTo();
             }
         }
     }
@@ -69,22 +96,26 @@ void Session::findMatches() {
     matching_.reset();
     work_.start(
         takes.size() == 1 ? tr("Matching 1 take") : tr("Matching %1 takes").arg(takes.size()),
-        [this, takes, recordings, trimmed,
+        [this, takes, recordings,
          threads = work_.atOnce()](const JobControl& job) -> WorkQueue::Finish {
+            std::vector<Error> deaf;
+            std::vector<std::shared_ptr<const SoundScan>> sounds;
             std::vector<const SoundScan*> scratch, clean;
-            for (const auto& t : takes) scratch.push_back(t.second.get());
-            for (const auto& r : recordings) clean.push_back(r.second.get());
+            for (const Searched& t : takes) sounds.push_back(soundOf(t, deaf, job));
+            for (const Searched& r : recordings) sounds.push_back(soundOf(r, deaf, job));
+            for (std::size_t i = 0; i < sounds.size(); ++i) {
+                (i < takes.size() ? scratch : clean).push_back(sounds[i].get());
+            }
             const auto tethersOf = [&](std::size_t t, const std::vector<TakePlace>& places) {
                 std::vector<Tether> out;
                 for (const TakePlace& p : places) {
-                    out.push_back({takes[t].first, recordings[p.recording].first, p.estimate,
+                    out.push_back({takes[t].id, recordings[p.recording].id, p.estimate,
                                    p.estimate.line, p.estimate.polarity, false});
                     out.back().beside = p.beside;
-                    const auto only = trimmed.find(out.back().take);
-                    if (only == trimmed.end()) continue;
+                    const auto& only = takes[t].kept;
+                    if (!only) continue;
                     out.back().found.reason.push_back(
-                        {"by-kept-stretch",
-                         {{"from", only->second.start}, {"to", only->second.end}}});
+                        {"by-kept-stretch", {{"from", only->start}, {"to", only->end}}});
                 }
                 return out;
             };
@@ -99,6 +130,7 @@ void Session::findMatches() {
                 for (Tether& own : tethersOf(t, all.places[t])) found->push_back(std::move(own));
             }
             QString problem;
+            all.problems.insert(all.problems.end(), deaf.begin(), deaf.end());
             for (const Error& e : all.problems) {
                 if (!problem.isEmpty()) problem += QLatin1Char('\n');
                 problem += inWords(e.fact);
@@ -135,19 +167,6 @@ void Session::takeMatched(std::vector<Tether> found) {
 }
 
 namespace {
-
-/// A scan that was made, or one of the same file by another channel.
-Result<std::shared_ptr<const SoundScan>> heardBy(const std::shared_ptr<const SoundScan>& scan,
-                                                 std::optional<int> channel,
-                                                 const JobControl& job) {
-    if (!channel || *channel == scan->channel) return scan;
-    ScanOptions options;
-    options.channel = *channel;
-    options.loudness = false;
-    auto again = scanSound(scan->info.path, options, job);
-    if (!again) return tl::unexpected(again.error());
-    return std::make_shared<const SoundScan>(std::move(*again));
-}
 
 Result<TetherEstimate> search(const PlacedPair& pair, const SearchWish& wish,
                               const JobControl& job) {

@@ -54,6 +54,10 @@ QString Verbs::tip(Verb v) const {
     return said(of(v).words->tip);
 }
 
+QString Verbs::text(Verb v) const {
+    return said(of(v).words->text);
+}
+
 void Verbs::teach(Verb v, std::function<void()> act, WhyNot whyNot) {
     Taught& t = all_[static_cast<std::size_t>(v)];
     t.whyNot = std::move(whyNot);

@@ -114,6 +114,10 @@ enum class Verb {
     QuietBoth,
     LowerClean,
     LetBeHeard,
+    SkipCuts,
+    OtherCamera,
+    Describe,
+    SearchBy,
     NameCamera,
     JoinTakes,
     PartTakes,
@@ -123,6 +127,9 @@ enum class Verb {
     LookAgain,
     RemoveFiles,
     ChooseFolder,
+    ChooseEdit,
+    RenameFile,
+    CopyFiles,
     WriteFiles,
     StopWriting,
     TryAgain,
@@ -162,6 +169,7 @@ class Verbs : public QObject {
     [[nodiscard]] QAction* action(Verb v) const;
     /// The words, in the window's language.
     [[nodiscard]] QString tip(Verb v) const;
+    [[nodiscard]] QString text(Verb v) const;
 
     /// What it does; once for each verb, by whoever knows.
     void teach(Verb v, std::function<void()> act, WhyNot whyNot = {});

@@ -76,8 +76,7 @@ void RecordingWays::chooseTake(QWidget* below, const std::function<void(int)>& c
     auto* menu = new QMenu(below);
     menu->setAttribute(Qt::WA_DeleteOnClose);
     for (const int id : layable()) {
-        const QString name =
-            QFileInfo(QString::fromStdString(session_.state().item(id)->path)).fileName();
+        const QString name = QString::fromStdString(session_.state().item(id)->name());
         menu->addAction(tr("%1: %2").arg(name, stateWords(session_.state(), id)), this,
                         [id, chosen] { chosen(id); });
     }

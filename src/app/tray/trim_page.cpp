@@ -16,6 +16,7 @@ TrimPage::TrimPage(const Verbs& verbs, QWidget* parent) : QWidget(parent) {
     }
     auto* settle = new ChoiceGroup(this);
     settle->add(new VerbButton(verbs, Verb::CutsSettle, settle));
+    settle->add(new VerbButton(verbs, Verb::SkipCuts, settle));
     flow->addWidget(settle);
 }
 

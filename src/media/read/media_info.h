@@ -48,10 +48,23 @@ struct SoundFacts {
     bool byItself = true;  ///< A player plays it unless it is told otherwise.
 };
 
+/// Time of day that a sound carries in itself, as linear timecode on one of its channels.
+struct TimecodeInSound {
+    int channel = 0;          ///< As heardSound() counts them, from 0.
+    Seconds atFirstSample;    ///< Since midnight, of the file's first presented sample.
+    Ppm drift = {};           ///< Positive: the timecode counts more seconds than the file.
+    double frameRate = 0;     ///< As it was counted: 23.976, 24, 25, 29.97, 30.
+    bool dropFrame = false;   ///< It leaves out numbers, as 29.97 does.
+    std::string text;         ///< Of its first frame that could be read, "09:12:40:05".
+    std::int64_t frames = 0;  ///< That could be read.
+};
+
 struct TimeStamps {
     std::optional<Seconds> bextReference;  ///< Since midnight, from broadcast WAV.
     std::string timecode;
     std::string creationTime;
+    /// Known once the sound was read.
+    std::optional<TimecodeInSound> inSound = std::nullopt;
 };
 
 struct MediaInfo {

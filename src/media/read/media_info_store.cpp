@@ -26,6 +26,12 @@ bool everySoundPart(Sound& s, Each each) {
            each(s.title) && each(s.byItself);
 }
 
+template <class Timecode, class Each>
+bool everyTimecodePart(Timecode& t, Each each) {
+    return each(t.channel) && each(t.atFirstSample) && each(t.drift) && each(t.frameRate) &&
+           each(t.dropFrame) && each(t.text) && each(t.frames);
+}
+
 template <class Other, class Each>
 bool everyOtherPart(Other& o, Each each) {
     return each(o.stream) && each(o.kind) && each(o.codec);
@@ -46,6 +52,8 @@ void saveMediaInfo(const MediaInfo& info, ByteWriter& out) {
     everyPlainPart(info, put);
     out.put(info.stamps.bextReference.has_value());
     out.put(info.stamps.bextReference.value_or(Seconds{}));
+    out.put(info.stamps.inSound.has_value());
+    if (info.stamps.inSound) everyTimecodePart(*info.stamps.inSound, put);
     out.put(info.video.has_value());
     if (info.video) everyPart(*info.video, put);
     count(info.sounds.size());
@@ -70,8 +78,11 @@ bool loadMediaInfo(ByteReader& in, MediaInfo& info) {
         for (std::uint64_t i = 0; got && i < n; ++i) got = in.get(all.emplace_back());
         return got;
     };
-    bool whole =
-        everyPlainPart(info, get) && in.get(hasReference) && in.get(reference) && in.get(hasVideo);
+    bool hasTimecode = false;
+    bool whole = everyPlainPart(info, get) && in.get(hasReference) && in.get(reference) &&
+                 in.get(hasTimecode);
+    if (whole && hasTimecode) whole = everyTimecodePart(info.stamps.inSound.emplace(), get);
+    whole = whole && in.get(hasVideo);
     if (whole && hasReference) info.stamps.bextReference = reference;
     if (whole && hasVideo) whole = everyPart(info.video.emplace(), get);
     whole = whole && in.get(sounds) && sounds < kMax;
