@@ -3134,14 +3134,6 @@
         <translation>Umlčet vybraný úsek obou zvuků nebo tlesknutí u přehrávací hlavy</translation>
     </message>
     <message>
-        <source>−20 dB here</source>
-        <translation>−20 dB tady</translation>
-    </message>
-    <message>
-        <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by 20 dB</source>
-        <translation>Snížit vybraný úsek čistého zvuku nebo tlesknutí u přehrávací hlavy o 20 dB</translation>
-    </message>
-    <message>
         <source>Let it be heard</source>
         <translation>Nechat znít</translation>
     </message>
@@ -3216,6 +3208,14 @@
     <message>
         <source>What was written, to be pasted into a folder or another program</source>
         <translation>Co je zapsané, k vložení do složky nebo jiného programu</translation>
+    </message>
+    <message>
+        <source>Lower it by</source>
+        <translation>Ztlumit o</translation>
+    </message>
+    <message>
+        <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by so many dB</source>
+        <translation>Ztlumit vybraný úsek čistého zvuku, nebo tlesknutí u přehrávací hlavy, o tolik dB</translation>
     </message>
 </context>
 <context>
@@ -3928,10 +3928,6 @@ XXH3-128 %3</translation>
         <translation>kusy jsou</translation>
     </message>
     <message>
-        <source>files of their own</source>
-        <translation>samostatné soubory</translation>
-    </message>
-    <message>
         <source>A file for each piece that is kept</source>
         <translation>Soubor pro každý ponechaný kus</translation>
     </message>
@@ -3942,6 +3938,10 @@ XXH3-128 %3</translation>
     <message>
         <source>All pieces of a take in one file without gaps; re-encoded where a piece begins between key frames</source>
         <translation>Všechny kusy záběru v jednom souboru bez mezer; překódované, kde kus začíná mezi klíčovými snímky</translation>
+    </message>
+    <message>
+        <source>each a file</source>
+        <translation>každý jako soubor</translation>
     </message>
 </context>
 <context>
@@ -4079,6 +4079,10 @@ XXH3-128 %3</translation>
     <message>
         <source>No sound device was found. Everything plays, unheard, on a simulated clock.</source>
         <translation>Nenašlo se zvukové zařízení. Vše běží, neslyšně, podle simulovaných hodin.</translation>
+    </message>
+    <message>
+        <source>none here</source>
+        <translation>zde žádný</translation>
     </message>
 </context>
 <context>
@@ -4597,6 +4601,14 @@ XXH3-128 %3</translation>
     <message>
         <source>quiet stretches</source>
         <translation>tiché úseky</translation>
+    </message>
+    <message>
+        <source>By how many dB a stretch is lowered</source>
+        <translation>O kolik dB se úsek ztlumí</translation>
+    </message>
+    <message>
+        <source>dB</source>
+        <translation>dB</translation>
     </message>
 </context>
 <context>

@@ -3111,14 +3111,6 @@
         <translation>Die ausgewählte Strecke beider Töne stumm schalten, oder den Klatscher am Abspielkopf</translation>
     </message>
     <message>
-        <source>−20 dB here</source>
-        <translation>Hier −20 dB</translation>
-    </message>
-    <message>
-        <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by 20 dB</source>
-        <translation>Die ausgewählte Strecke des sauberen Tons, oder den Klatscher am Abspielkopf, um 20 dB senken</translation>
-    </message>
-    <message>
         <source>Let it be heard</source>
         <translation>Hören lassen</translation>
     </message>
@@ -3193,6 +3185,14 @@
     <message>
         <source>What was written, to be pasted into a folder or another program</source>
         <translation>Was geschrieben ist, zum Einfügen in einen Ordner oder ein anderes Programm</translation>
+    </message>
+    <message>
+        <source>Lower it by</source>
+        <translation>Leiser um</translation>
+    </message>
+    <message>
+        <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by so many dB</source>
+        <translation>Den gewählten Abschnitt des sauberen Tons, oder den Klatscher am Abspielkopf, um so viele dB leiser machen</translation>
     </message>
 </context>
 <context>
@@ -3905,10 +3905,6 @@ XXH3-128 %3</translation>
         <translation>Stücke sind</translation>
     </message>
     <message>
-        <source>files of their own</source>
-        <translation>eigene Dateien</translation>
-    </message>
-    <message>
         <source>A file for each piece that is kept</source>
         <translation>Eine Datei für jedes behaltene Stück</translation>
     </message>
@@ -3919,6 +3915,10 @@ XXH3-128 %3</translation>
     <message>
         <source>All pieces of a take in one file without gaps; re-encoded where a piece begins between key frames</source>
         <translation>Alle Stücke eines Takes in einer Datei ohne Lücken; neu codiert, wo ein Stück zwischen Schlüsselbildern beginnt</translation>
+    </message>
+    <message>
+        <source>each a file</source>
+        <translation>je eine Datei</translation>
     </message>
 </context>
 <context>
@@ -4056,6 +4056,10 @@ XXH3-128 %3</translation>
     <message>
         <source>No sound device was found. Everything plays, unheard, on a simulated clock.</source>
         <translation>Es wurde kein Tongerät gefunden. Alles läuft, ungehört, nach einer simulierten Uhr.</translation>
+    </message>
+    <message>
+        <source>none here</source>
+        <translation>hier keiner</translation>
     </message>
 </context>
 <context>
@@ -4574,6 +4578,14 @@ XXH3-128 %3</translation>
     <message>
         <source>quiet stretches</source>
         <translation>leise Strecken</translation>
+    </message>
+    <message>
+        <source>By how many dB a stretch is lowered</source>
+        <translation>Um wie viele dB ein Abschnitt leiser wird</translation>
+    </message>
+    <message>
+        <source>dB</source>
+        <translation>dB</translation>
     </message>
 </context>
 <context>

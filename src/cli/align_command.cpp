@@ -96,9 +96,12 @@ int channelNamed(const std::string& name) {
 Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const Channels& channels,
                         const Console& console, ScanFor what) {
-    const bool loudness = what == ScanFor::HandOver;
+    const bool loudness = what != ScanFor::Matching;
     Scanned s;
-    s.takes = scanFiles(cameras, {.channel = channelNamed(channels.cameras), .loudness = loudness},
+    s.takes = scanFiles(cameras,
+                        {.silentTakes = what == ScanFor::SavedShoot,
+                         .channel = channelNamed(channels.cameras),
+                         .loudness = loudness},
                         console, s.problems);
     s.recordings =
         scanFiles(cleans, {.channel = channelNamed(channels.recordings), .loudness = loudness},

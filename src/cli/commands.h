@@ -46,7 +46,11 @@ struct Channels {
 std::vector<CLI::Option*> addChannels(CLI::App& sub, Channels& channels);
 
 /// What files are read for: a hand-over also wants their loudness, and outlines to draw.
-enum class ScanFor { Matching, HandOver };
+enum class ScanFor {
+    Matching,
+    HandOver,
+    SavedShoot,  ///< The same; a film without sound is a take there, for it has a place.
+};
 
 /// Reads every file once, or not at all where the cache knows it. One that cannot be read is said
 /// and left out; an error is that no take, or no recording, is left.

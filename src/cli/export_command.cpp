@@ -197,7 +197,7 @@ Result<Work> fromProject(const Options& o, const Console& console) {
         w.problems.push_back(std::move(*later));
     }
     if (takes.empty()) return w;
-    auto files = scanAll(takes, recordings, {}, console, ScanFor::HandOver);
+    auto files = scanAll(takes, recordings, {}, console, ScanFor::SavedShoot);
     if (!files) return tl::unexpected(files.error());
     w.problems.insert(w.problems.end(), files->problems.begin(), files->problems.end());
     std::map<int, std::shared_ptr<const SoundScan>> scans;

@@ -33,6 +33,12 @@ std::string withDecimal(std::string text, const Wording& wording) {
     return point == std::string::npos ? text : text.replace(point, 1, wording.decimal);
 }
 
+/// A minus as it is set, and no hyphen.
+std::string withMinus(std::string text) {
+    if (text.starts_with('-')) text.replace(0, 1, "\u2212");
+    return text;
+}
+
 std::string inWords(const FactValue& v, std::string_view form, const Wording& wording) {
     if (const auto* text = std::get_if<std::string>(&v)) return *text;
     if (const auto* facts = std::get_if<Facts>(&v)) {
@@ -46,7 +52,7 @@ std::string inWords(const FactValue& v, std::string_view form, const Wording& wo
     const auto marked = [&](std::string text) { return withDecimal(std::move(text), wording); };
     if (name == "clock") return marked(clockText({amount}, digits));
     if (name == "slip") return marked(slipText({amount}));
-    if (name == "fixed") return marked(fixedText(amount, digits));
+    if (name == "fixed") return marked(withMinus(fixedText(amount, digits)));
     if (name == "signed") return marked(signedText(amount, digits));
     if (name == "length") return lengthText(amount, wording);
     if (name == "grouped") return groupedText(std::llround(amount));

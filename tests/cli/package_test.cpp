@@ -5,6 +5,8 @@
 #include <filesystem>
 #include <fstream>
 
+#include "shoot/commands.h"
+#include "shoot/project_file.h"
 #include "support/linear_timecode.h"
 #include "support/media_files.h"
 #include "support/run_program.h"
@@ -64,6 +66,29 @@ TEST(TimecodeAsSound, IsSaidByProbeAndPlacesATakeThatHasNoOtherSound) {
     const auto& tether = aligned["tethers"][0];
     EXPECT_NE(tether["status"], "unmatched") << tether.dump(1);
     EXPECT_NEAR(tether["offset_seconds"].get<double>(), 20, 0.001) << tether.dump(1);
+}
+
+TEST(SavedShoot, AFilmWithoutSoundIsExportedFromIt) {
+    const test::TempFolder folder;
+    test::writeSilentFilm(folder.file("door.mp4"), 4);
+    test::writeSound(folder.file("lavalier.wav"), test::babble(20, 48000, 5));
+    Shoot shoot;
+    MediaItem take, recording;
+    take.path = folder.file("door.mp4");
+    take.role = MediaKind::Take;
+    recording.path = folder.file("lavalier.wav");
+    shoot.apply(commands::addMedia({take, recording}));
+    shoot.apply(commands::layOn(shoot.state(), 1, 2, Seconds{6}));
+    shoot.apply(commands::lock(shoot.state(), 1));
+    ASSERT_TRUE(saveProject(shoot.state(), folder.file("day.brisk")));
+    const auto ran = test::runCli(
+        {"export", "--project", folder.file("day.brisk"), "--out", folder.file("out")});
+    EXPECT_EQ(ran.exitCode, 0) << ran.err;
+    const auto sound = test::decodeAll(folder.file("out/door clean.mov"));
+    const auto own = test::decodeAll(folder.file("lavalier.wav"));
+    ASSERT_GT(sound.size(), 48000u * 3);
+    for (std::size_t n = 4800; n < 48000 * 3; n += 37)
+        EXPECT_NEAR(sound[n], own[n + 48000 * 6], 1e-4);
 }
 
 }  // namespace

@@ -309,7 +309,7 @@ TEST_F(HotSheet, PeaksAreMeasuredAndSaidAndAPersonChooses) {
         << holds();
     EXPECT_NE(holds().find("so the whole take is turned down by"), std::string::npos);
     ASSERT_TRUE(w.press(QStringLiteral("peaks too high: limit the peaks")));
-    EXPECT_NE(holds().find("are limited to -1.0 dBTP"), std::string::npos) << holds();
+    EXPECT_NE(holds().find("are limited to \u22121.0 dBTP"), std::string::npos) << holds();
     ASSERT_TRUE(w.press(QStringLiteral("peaks too high: let them be cut")));
     EXPECT_NE(holds().find("are CUT there, as chosen"), std::string::npos) << holds();
     ASSERT_TRUE(w.press(QStringLiteral("its sound: 32-bit float")));

@@ -137,6 +137,7 @@ void Bench::lay(Verbs& verbs) {
     card_ = new TetherCard(session, verbs, this);
     top->addWidget(picture_);
     other_ = new OtherPicture(session, verbs, this);
+    top->addSpacing(2);
     top->addWidget(other_);
     top->addWidget(card_, 1);
     column->addLayout(top);

@@ -81,9 +81,10 @@ SlateDialog::SlateDialog(const std::vector<MediaItem>& files, QWidget* parent)
     form->addRow(tr("Note"), note_);
 
     auto* buttons = new QDialogButtonBox(this);
-    auto* ok = buttons->addButton(tr("Write it down"), QDialogButtonBox::AcceptRole);
-    ok->setProperty("primary", true);
+    auto* ok = new QPushButton(tr("Write it down"), buttons);
+    ok->setProperty("primary", true);  // before the style looks at it
     ok->setDefault(true);
+    buttons->addButton(ok, QDialogButtonBox::AcceptRole);
     buttons->addButton(tr("Cancel"), QDialogButtonBox::RejectRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);

@@ -177,6 +177,7 @@ void ListenBar::setCleanAvailable(bool available) {
 }
 
 void ListenBar::setSlip(std::optional<Seconds> slip) {
+    gauge_->setShort(slip ? slipWords(*slip) : tr("none here"));
     gauge_->setText(inWords(slipFact(slip)));
     const bool look = slip && std::fabs(slip->value) >= 0.001;
     if (gauge_->property("attention").toBool() == look) return;

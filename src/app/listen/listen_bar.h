@@ -15,6 +15,7 @@ class QPushButton;
 
 namespace brisk::app {
 
+class ElidedLabel;
 class LoudnessMenu;
 
 class ListenBar : public QWidget {
@@ -62,7 +63,7 @@ class ListenBar : public QWidget {
     bool one_ = false;
     LoudnessMenu* loudness_;
     Listen wanted_ = Listen::Both;  ///< Kept while there is no clean sound.
-    QLabel* gauge_;
+    ElidedLabel* gauge_;
     QLabel* device_;
     QPushButton* speed_;
 };

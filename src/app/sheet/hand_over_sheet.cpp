@@ -238,7 +238,7 @@ void HandOverSheet::addPiecesRow() {
             [joined](const HandOverChoice& c) { return c.joined == joined; },
             [joined](HandOverChoice& c) { c.joined = joined; });
     };
-    files(tr("files of their own"), tr("A file for each piece that is kept"), false);
+    files(tr("each a file"), tr("A file for each piece that is kept"), false);
     files(
         tr("joined"),
         tr("All pieces of a take in one file without gaps; re-encoded where a piece begins between "

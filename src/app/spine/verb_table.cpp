@@ -248,8 +248,9 @@ const std::vector<VerbWords>& verbTable() {
         {Verb::QuietBoth, "quiet-both", VERB_TEXT("…both"),
          VERB_TEXT("Silence the selected stretch of both sounds, or the clap at the playhead"),
          {}, F::Making, ""},
-        {Verb::LowerClean, "lower-clean", VERB_TEXT("−20 dB here"),
-         VERB_TEXT("Lower the selected stretch of the clean sound, or the clap at the playhead, by 20 dB"),
+        {Verb::LowerClean, "lower-clean", VERB_TEXT("Lower it by"),
+         VERB_TEXT("Lower the selected stretch of the clean sound, or the clap at the playhead, by "
+                   "so many dB"),
          {}, F::Making, ""},
         {Verb::LetBeHeard, "let-be-heard", VERB_TEXT("Let it be heard"),
          VERB_TEXT("What is quiet at the playhead or in the selection is heard again, a clap although "

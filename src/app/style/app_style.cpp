@@ -53,9 +53,10 @@ QString sheet(const Colours& p) {
         QPushButton[onPicture="true"] { background: transparent; border: none; color: @pictureText; padding: 0; }
         QPushButton[onPicture="true"]:focus { border: 2px solid @pictureText; padding: 0; }
         QPushButton[corner="true"] { background: @pictureGround; border-radius: 3px; padding: 1px 6px; }
-        QLineEdit { background: @raised; border: 1px solid @hairline; border-radius: 4px;
+        QLineEdit, QPlainTextEdit { background: @raised; border: 1px solid @hairline; border-radius: 4px;
                     padding: 3px 6px; selection-background-color: @action;
                     selection-color: @actionText; }
+        QPlainTextEdit:focus { border: 2px solid @action; padding: 2px 5px; }
         QLineEdit:focus { border: 2px solid @action; padding: 2px 5px; }
         QLabel { background: transparent; }
         QLabel[quiet="true"] { color: @quiet; }

@@ -12,16 +12,23 @@ namespace brisk::app {
 class ElidedLabel : public QLabel {
   public:
     using QLabel::QLabel;
+    /// What is shown where there is no room for all of it; none: the middle is left out.
+    void setShort(const QString& text) { short_ = text; }
     QSize minimumSizeHint() const override { return {24, QLabel::minimumSizeHint().height()}; }
 
   protected:
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
         p.setPen(QLabel::palette().color(foregroundRole()));
-        const QString shown = fontMetrics().elidedText(text(), Qt::ElideMiddle, width());
+        const bool fits = fontMetrics().horizontalAdvance(text()) <= width();
+        const QString shown = fontMetrics().elidedText(fits || short_.isEmpty() ? text() : short_,
+                                                       Qt::ElideMiddle, width());
         p.drawText(rect(), static_cast<int>(alignment()), shown);
         if (shown != text()) setToolTip(text());
     }
+
+  private:
+    QString short_;
 };
 
 }  // namespace brisk::app

@@ -39,21 +39,29 @@ void FlowLayout::setGeometry(const QRect& room) {
 
 int FlowLayout::lay(const QRect& room, bool place) const {
     int x = room.x(), y = room.y(), high = 0;
+    QList<std::pair<QLayoutItem*, QRect>> row;
+    // What is lower than its row stands in the middle of it.
+    const auto endRow = [&] {
+        for (const auto& [item, at] : place ? row : QList<std::pair<QLayoutItem*, QRect>>{}) {
+            const QRect middle = at.translated(0, (high - at.height()) / 2);
+            item->setGeometry(QStyle::visualRect(parentWidget()->layoutDirection(), room, middle));
+        }
+        row.clear();
+    };
     for (QLayoutItem* i : items_) {
         if (i->isEmpty()) continue;
         const QSize size = i->sizeHint();
         if (x > room.x() && x + size.width() > room.x() + room.width()) {
+            endRow();
             x = room.x();
             y += high + spacing();
             high = 0;
         }
-        if (place) {
-            const QRect at(QPoint(x, y), size);
-            i->setGeometry(QStyle::visualRect(parentWidget()->layoutDirection(), room, at));
-        }
+        row.emplace_back(i, QRect(QPoint(x, y), size));
         x += size.width() + spacing();
         high = std::max(high, size.height());
     }
+    endRow();
     return y + high - room.y();
 }
 

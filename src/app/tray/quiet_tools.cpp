@@ -2,19 +2,24 @@
 #include "app/tray/quiet_tools.h"
 
 #include <QLabel>
+#include <QLineEdit>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
 #include "app/style/flow_layout.h"
+#include "app/style/sizes.h"
+#include "core/number_text.h"
 #include "day/permissions.h"
 #include "day/take_plan.h"
 #include "shoot/edit_commands.h"
 
 namespace brisk::app {
 namespace {
-constexpr double kLowered = -20;     // dB
+constexpr double kLowered = 20;      // dB, unless a person says otherwise
+constexpr int kField = 48;           // pixels
 constexpr Seconds kAtPlayhead{0.5};  // a clap that is no farther away is meant
 }  // namespace
 
@@ -33,7 +38,21 @@ QuietTools::QuietTools(Session& session, Verbs& verbs, QWidget* parent,
     add(Verb::QuietClean, [this] { make(QuietStretch::kSilent, QuietSide::Clean); });
     add(Verb::QuietCamera, [this] { make(QuietStretch::kSilent, QuietSide::Camera); });
     add(Verb::QuietBoth, [this] { make(QuietStretch::kSilent, QuietSide::Both); });
-    add(Verb::LowerClean, [this] { make(kLowered, QuietSide::Clean); });
+    add(Verb::LowerClean, [this] {
+        const auto by = numberIn(lowered_->text().trimmed().replace(',', '.').toStdString());
+        make(-std::clamp(by ? std::fabs(*by) : kLowered, 0.5, -QuietStretch::kSilent),
+             QuietSide::Clean);
+    });
+    lowered_ = new QLineEdit(QString::number(kLowered), this);
+    lowered_->setAccessibleName(tr("By how many dB a stretch is lowered"));
+    lowered_->setToolTip(lowered_->accessibleName());
+    lowered_->setMaxLength(5);
+    fixWidth(lowered_, kField);
+    connect(lowered_, &QLineEdit::returnPressed, verbs.action(Verb::LowerClean), &QAction::trigger);
+    flow->addWidget(lowered_);
+    auto* unit = new QLabel(tr("dB"), this);
+    unit->setProperty("quiet", true);
+    flow->addWidget(unit);
     add(Verb::LetBeHeard, [this] { letBeHeard(); });
 }
 

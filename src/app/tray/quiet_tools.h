@@ -12,6 +12,8 @@
 #include "app/spine/verbs.h"
 #include "app/tray/cut_tools.h"
 
+class QLineEdit;
+
 namespace brisk::app {
 
 class QuietTools : public QWidget {
@@ -29,6 +31,7 @@ class QuietTools : public QWidget {
     [[nodiscard]] std::optional<TimeRange> quietClapIn(const TakeView& view, TimeRange there) const;
 
     Session& session_;
+    QLineEdit* lowered_ = nullptr;
     std::function<CutTools::Where()> where_;
 };
 
