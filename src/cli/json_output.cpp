@@ -158,6 +158,15 @@ ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileR
     }
     j["holds"] = sentence(r.holds);
     if (f.take == 0) return j;
+    if (f.kind == FileKind::WholeRecording && f.asSound) {
+        j["takes"] = ordered_json::array();
+        for (const NamedMoment& m : f.asSound->moments) {
+            j["takes"].push_back({{"name", m.name}, {"starts_at_seconds", m.at.value}});
+        }
+    }
+    for (const TimeRange& p : r.parts) {
+        j["pieces"].push_back({{"start", p.start.value}, {"end", p.end.value}});
+    }
     ordered_json& back = j["read_back"];
     back["ok"] = r.problem.empty();
     if (f.asVideo) {

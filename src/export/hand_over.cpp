@@ -108,6 +108,8 @@ void HandOverRun::go(const std::vector<std::size_t>& files, const Observer& obse
             }
         }
     }
+    // In the plan's order: reports tell of all before them, and a manifest lists them, too.
+    std::sort(wanted.begin(), wanted.end());
     std::vector<std::vector<std::size_t>> media;  // a take each, in order
     std::vector<std::size_t> words;
     for (const std::size_t i : wanted) {

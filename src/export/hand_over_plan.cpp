@@ -294,6 +294,8 @@ HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& c
                           const std::vector<WholeRecording>& recordings) {
     HandOverPlan plan;
     plan.choice = choice;
+    // What is handed on names what it holds, and nothing on a disk that stays behind.
+    plan.choice.pointAtOriginals = choice.pointAtOriginals && !choice.package;
     plan.takes = std::move(takes);
     Planner planner(plan);
     for (const HandedTake& h : plan.takes) {
@@ -304,7 +306,7 @@ HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& c
     if (choice.wholeRecordings) {
         for (const WholeRecording& w : recordings) planner.recording(w);
     }
-    const Fact where{choice.pointAtOriginals || (!choice.video && !choice.sound)
+    const Fact where{plan.choice.pointAtOriginals || (!choice.video && !choice.sound)
                          ? "points-at-originals"
                          : "points-at-new-files"};
     if (choice.timeline) {

@@ -33,6 +33,7 @@ TEST(Package, IsWrittenAndComparedAndDamageIsFound) {
     const auto j = ran.json();
     const auto& whole = j["written"][1];
     EXPECT_EQ(whole["kind"], "whole recording") << j.dump(1);
+    EXPECT_NEAR(whole["takes"][0]["starts_at_seconds"].get<double>(), 10, 0.001);
     const std::string checked = package.string();
     const auto same = test::runCli({"check", checked});
     EXPECT_EQ(same.exitCode, 0) << same.err;

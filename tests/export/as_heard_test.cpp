@@ -118,8 +118,8 @@ TEST_F(AsHeard, PlaybackAndTheFileAreTheSameSamples) {
 TEST_F(AsHeard, TheSentenceSaysAllOfIt) {
     VideoExportPlan video{*take_, *plan(), VideoContainer::Mov, folder_.file("out"), "x"};
     const std::string holds = sentence(describeExport(video));
-    for (const char* part : {"Picture untouched", "stereo, sides swapped", "brought to -15.0 LUFS",
-                             "camera sound mixed in, 12.0 dB quieter",
+    for (const char* part : {"Picture untouched", "stereo, sides swapped",
+                             "brought to \u221215.0 LUFS", "camera sound mixed in, 12.0 dB quieter",
                              "camera sound where the recording", "1 clap quiet"}) {
         EXPECT_NE(holds.find(part), std::string::npos) << part << " in: " << holds;
     }

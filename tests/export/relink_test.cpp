@@ -36,15 +36,17 @@ ordered_json clip(const std::string& name, const std::string& url, const ordered
               {"target_url", url}}}};
 }
 
-ordered_json timeline(const ordered_json& pictures, const ordered_json& sounds) {
-    const auto track = [](const char* kind, const ordered_json& children) {
+ordered_json timeline(const std::vector<ordered_json>& pictures,
+                      const std::vector<ordered_json>& sounds) {
+    const auto track = [](const char* kind, const std::vector<ordered_json>& children) {
         return ordered_json{{"OTIO_SCHEMA", "Track.1"}, {"kind", kind}, {"children", children}};
     };
     return {{"OTIO_SCHEMA", "Timeline.1"},
             {"name", "first cut"},
             {"tracks",
              {{"OTIO_SCHEMA", "Stack.1"},
-              {"children", {track("Video", pictures), track("Audio", sounds)}}}}};
+              {"children",
+               std::vector<ordered_json>{track("Video", pictures), track("Audio", sounds)}}}}};
 }
 
 class Relink : public ::testing::Test {
@@ -109,7 +111,7 @@ TEST_F(Relink, WhatWasNotExportedIsLeftAndSaid) {
         {clip("gap", "file:///card/sewing-02.mp4", range(12 * 25, 50, 25), range(0, 1000, 25)),
          clip("picture", "file:///card/fold-03.mp4", range(0, 50, 25), range(0, 500, 25)),
          clip("nothing", "file:///card/press-01.mov", nullptr, nullptr)},
-        ordered_json::array());
+        {});
     EXPECT_EQ(run(edit), edit);
     EXPECT_EQ(done_.clips, 0u);
     ASSERT_EQ(done_.leftAlone.size(), 3u);
@@ -125,7 +127,7 @@ TEST_F(Relink, NewerClipsAndFilesThatWereElsewhereAreKnownByName) {
     newer["media_references"] = {{"DEFAULT_MEDIA", newer["media_reference"]}};
     newer["active_media_reference_key"] = "DEFAULT_MEDIA";
     newer.erase("media_reference");
-    const ordered_json after = run(timeline({newer}, ordered_json::array()));
+    const ordered_json after = run(timeline({newer}, {}));
     const auto& media = at(after, 0, 0)["media_references"]["DEFAULT_MEDIA"];
     EXPECT_EQ(media["target_url"], "press-01%20clean.mov");
     EXPECT_EQ(at(after, 0, 0)["source_range"]["start_time"], time(90000, 25));
@@ -136,8 +138,7 @@ TEST_F(Relink, WhatIsNoTimelineIsRefusedAndOddOnesAreNotFollowed) {
         EXPECT_FALSE(relinked(text, "/edits", takes_, "/out")) << text;
     }
     ordered_json odd = timeline(
-        {clip("x", "http://example.invalid/press-01.mov", range(0, 25, 25), range(0, 25, 0))},
-        ordered_json::array());
+        {clip("x", "http://example.invalid/press-01.mov", range(0, 25, 25), range(0, 25, 0))}, {});
     odd["tracks"]["children"][0]["children"][0]["name"] = 7;
     odd["tracks"]["children"][0]["kind"] = nullptr;
     EXPECT_EQ(run(odd), odd);
