@@ -135,10 +135,10 @@ void HandOverDesk::begin(int take) {
 
 std::filesystem::path HandOverDesk::firstFolder(int take) const {
     const MediaItem* m = session_.state().item(take);
-    const std::filesystem::path beside =
+    std::filesystem::path beside =
         m ? std::filesystem::path(m->path).parent_path() : std::filesystem::path();
     if (!isOnCard(beside)) return beside;
-    const std::filesystem::path saved =
+    std::filesystem::path saved =
         std::filesystem::path(session_.document().path().toStdString()).parent_path();
     if (!saved.empty() && !isOnCard(saved)) return saved;
     const QString films = QStandardPaths::writableLocation(QStandardPaths::MoviesLocation);

@@ -58,7 +58,7 @@ std::shared_ptr<const SoundScan> soundOf(const Searched& s, std::vector<Error>& 
                                          const JobControl& job) {
     auto by = heardBy(s.scan, s.channel, job);
     if (!by && by.error().code != ErrorCode::Cancelled) problems.push_back(by.error());
-    const std::shared_ptr<const SoundScan> scan = by ? *by : s.scan;
+    std::shared_ptr<const SoundScan> scan = by ? *by : s.scan;
     const auto& kept = s.kept;
     if (!kept) return scan;
     const Seconds start = scan->onTake().start;
