@@ -79,8 +79,9 @@ TEST_F(VerbsTest, NoKeyDoesTwoThingsAtOnce) {
 }
 
 TEST_F(VerbsTest, EveryKeyReallyPressedDoesIt) {
-    // These ask for a file first.
-    const std::set<Verb> dialogs{Verb::AddFiles, Verb::Open, Verb::Save, Verb::SaveAs};
+    // These ask for a file first, or what to write down.
+    const std::set<Verb> dialogs{Verb::AddFiles, Verb::Open, Verb::Save, Verb::SaveAs,
+                                 Verb::Describe};
     // These open a menu, change what the others need, or take the bench away: last, in this order.
     const std::vector<Verb> apart{Verb::Tether,      Verb::Loosen,   Verb::Undo,     Verb::Redo,
                                   Verb::SearchAgain, Verb::Keys,     Verb::HandOver, Verb::Guide,
