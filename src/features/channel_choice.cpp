@@ -16,7 +16,8 @@ namespace {
 
 constexpr int kSpots = 16;
 constexpr double kSpotSeconds = 1.5;
-constexpr double kDead = 1e-4;  // of the loudest channel's power
+constexpr double kTellsTimecode = 0.5;  // seconds of a spot
+constexpr double kDead = 1e-4;          // of the loudest channel's power
 constexpr float kFull = 0.9995f;
 constexpr double kClippedShare = 1e-5;
 constexpr double kCancels = -0.3;  // correlation from which the mean loses more than it gains
@@ -95,7 +96,9 @@ Result<int> chooseChannel(SoundReader& reader, Seconds duration) {
         if (!got) return tl::unexpected(got.error());
         const auto heard = std::span<const float>(block).first(*got * channels);
         add(h, heard, channels);
-        const auto timecode = timecodeChannels(heard, channels, reader.rate());
+        const std::size_t some = std::min(*got, static_cast<std::size_t>(kTellsTimecode * rate));
+        const auto timecode =
+            timecodeChannels(heard.first(some * channels), channels, reader.rate());
         for (std::size_t c = 0; c < channels; ++c) h.timecode[c] = h.timecode[c] || timecode[c];
     }
     return choose(h);

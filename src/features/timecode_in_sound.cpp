@@ -16,8 +16,8 @@
 namespace brisk {
 namespace {
 
-constexpr std::size_t kRow = 5;             // frames that count on by one: chance does not
-constexpr double kListen = 1, kEvery = 10;  // seconds, while none was found
+constexpr std::size_t kRow = 5;               // frames that count on by one: chance does not
+constexpr double kListen = 0.4, kEvery = 20;  // seconds, while none was found
 constexpr int kQueue = 64;
 constexpr double kUsualFrames = 1920;  // samples of a frame, to begin with
 constexpr std::size_t kAnchor = 50;    // frames by which the beginning is told
