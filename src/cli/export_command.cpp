@@ -299,6 +299,25 @@ int handOverAll(const Options& o, Work work, const Console& console) {
     return print(j, exitCodeOf(run.results(), work.attention || !work.problems.empty()));
 }
 
+/// What becomes of pieces and edits, and of all of it together.
+void addHandOnOptions(CLI::App& sub, Options& o) {
+    sub.add_flag("--joined", o.joined,
+                 "The kept pieces of a take in one file without gaps, not each in one");
+    sub.add_flag("--close-gaps", o.closeGaps, "In timelines, what no camera keeps takes no time");
+    sub.add_option("--relink", o.relink,
+                   "An OpenTimelineIO timeline begun on the takes: written once more, with every "
+                   "clip on the new files")
+        ->check(CLI::ExistingFile);
+    sub.add_flag(
+        "--whole-recordings", o.wholeRecordings,
+        "Each recorder's day as one sound on the clock of the camera, with a list of where "
+        "the takes begin in it");
+    sub.add_flag("--manifest", o.manifest,
+                 "A list of all files with their check values (ASC MHL), see check");
+    sub.add_flag("--package", o.package,
+                 "All of it in a folder of its own, named for the shoot, with a manifest");
+}
+
 }  // namespace
 
 Run addExport(CLI::App& sub) {
@@ -325,21 +344,7 @@ Run addExport(CLI::App& sub) {
         ->check(CLI::IsMember({"turn-down", "limit", "clip"}));
     sub.add_option("--timeline", o->timelines, "Timelines for other programs: otio, edl or both")
         ->check(CLI::IsMember({"otio", "edl"}));
-    sub.add_flag("--joined", o->joined,
-                 "The kept pieces of a take in one file without gaps, not each in one");
-    sub.add_flag("--close-gaps", o->closeGaps, "In timelines, what no camera keeps takes no time");
-    sub.add_option("--relink", o->relink,
-                   "An OpenTimelineIO timeline begun on the takes: written once more, with every "
-                   "clip on the new files")
-        ->check(CLI::ExistingFile);
-    sub.add_flag(
-        "--whole-recordings", o->wholeRecordings,
-        "Each recorder's day as one sound on the clock of the camera, with a list of where "
-        "the takes begin in it");
-    sub.add_flag("--manifest", o->manifest,
-                 "A list of all files with their check values (ASC MHL), see check");
-    sub.add_flag("--package", o->package,
-                 "All of it in a folder of its own, named for the shoot, with a manifest");
+    addHandOnOptions(sub, *o);
     for (CLI::Option* channel : addChannels(sub, o->channels)) channel->excludes(project);
     sub.add_flag("--originals", o->originals,
                  "Timelines point at the takes and recordings as they are");
