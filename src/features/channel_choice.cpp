@@ -97,8 +97,7 @@ Result<int> chooseChannel(SoundReader& reader, Seconds duration) {
         const auto heard = std::span<const float>(block).first(*got * channels);
         add(h, heard, channels);
         const std::size_t some = std::min(*got, static_cast<std::size_t>(kTellsTimecode * rate));
-        const auto timecode =
-            timecodeChannels(heard.first(some * channels), channels, reader.rate());
+        const auto timecode = timecodeChannels(heard.first(some * channels), channels);
         for (std::size_t c = 0; c < channels; ++c) h.timecode[c] = h.timecode[c] || timecode[c];
     }
     return choose(h);

@@ -10,6 +10,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/mono_mix.h"
 #include "core/statistics.h"
 #include "media/read/timecode.h"
 
@@ -89,10 +90,11 @@ class Channel {
     std::int64_t count_ = 0;
 };
 
+/// What one channel holds.
 void channelInto(std::vector<float>& mono, std::span<const float> interleaved, std::size_t channels,
                  std::size_t channel) {
     mono.resize(interleaved.size() / channels);
-    for (std::size_t n = 0; n < mono.size(); ++n) mono[n] = interleaved[n * channels + channel];
+    mixToMono(interleaved, channels, static_cast<int>(channel), mono);
 }
 
 std::string textOf(const Heard& h) {
@@ -128,8 +130,7 @@ Rational rateOf(const std::vector<Heard>& frames, SampleRate rate) {
 
 }  // namespace
 
-std::vector<bool> timecodeChannels(std::span<const float> interleaved, std::size_t channels,
-                                   SampleRate) {
+std::vector<bool> timecodeChannels(std::span<const float> interleaved, std::size_t channels) {
     std::vector<bool> out;
     std::vector<float> mono;
     for (std::size_t c = 0; c < channels; ++c) {

@@ -20,8 +20,7 @@
 namespace brisk {
 
 /// Which channels of a short stretch carry timecode. Shape: interleaved.   Threads: safe.
-std::vector<bool> timecodeChannels(std::span<const float> interleaved, std::size_t channels,
-                                   SampleRate rate);
+std::vector<bool> timecodeChannels(std::span<const float> interleaved, std::size_t channels);
 
 /// Source: SMPTE ST 12-1, decoded by libltc. Threads: one at a time.
 class TimecodeListener {

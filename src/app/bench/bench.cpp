@@ -353,7 +353,6 @@ void Bench::refresh() {
     session_.wantLevel(take_);
     player_.load(playable(), sound);
     setKept();
-    other_->showMoment(take_, seam_->playhead());
     pair ? proof_.examine(*pair) : proof_.clear();
     spots_->setVisible(pair.has_value());
     slips_->setVisible(pair.has_value());

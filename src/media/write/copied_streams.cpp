@@ -34,6 +34,13 @@ std::int64_t ticks(Seconds t, AVRational base) {
 
 }  // namespace
 
+void copyMetadata(const AVFormatContext* from, AVFormatContext* to) {
+    av_dict_copy(&to->metadata, from->metadata, 0);
+    for (const char* key : {"major_brand", "minor_version", "compatible_brands", "encoder"}) {
+        av_dict_set(&to->metadata, key, nullptr, 0);
+    }
+}
+
 AVStream* addCopiedStream(AVFormatContext* output, const AVStream* from, bool codedAnew) {
     AVStream* to = avformat_new_stream(output, nullptr);
     avcodec_parameters_copy(to->codecpar, from->codecpar);

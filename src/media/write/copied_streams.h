@@ -32,6 +32,9 @@ class CopiedStreams {
     std::map<int, int> to_;
 };
 
+/// What was said of the take; not what described its old container.
+void copyMetadata(const AVFormatContext* from, AVFormatContext* to);
+
 /// The source's description of a stream, on a new one, with the code that the container has for it.
 /// \param codedAnew  leaves out what is true of the source's coding only.
 AVStream* addCopiedStream(AVFormatContext* output, const AVStream* from, bool codedAnew = false);

@@ -88,10 +88,7 @@ class Joiner {
                                                   plan_.target.c_str());
         if (code < 0) return cannotWrite(code);
         output_.reset(raw);
-        av_dict_copy(&raw->metadata, first.input->metadata, 0);
-        for (const char* key : {"major_brand", "minor_version", "compatible_brands", "encoder"}) {
-            av_dict_set(&raw->metadata, key, nullptr, 0);
-        }
+        copyMetadata(first.input.get(), raw);
         to_ = addCopiedStream(raw, first.picture);
         base_ = first.info.video->timeBase;
         for (const SoundTrackSpec& s : plan_.sounds) {

@@ -29,14 +29,6 @@ tl::unexpected<Error> cannotWrite(const RemuxPlan& plan, int code) {
     return failAt(ErrorCode::CannotWrite, plan.target, {"cannot-write-take"}, av::errorText(code));
 }
 
-/// What was said of the take; not what described its old container.
-void copyMetadata(const AVFormatContext* from, AVFormatContext* to) {
-    av_dict_copy(&to->metadata, from->metadata, 0);
-    for (const char* key : {"major_brand", "minor_version", "compatible_brands", "encoder"}) {
-        av_dict_set(&to->metadata, key, nullptr, 0);
-    }
-}
-
 /// A piece begins later than its take, and so does its timecode.
 void moveTimecode(const RemuxPlan& plan, AVFormatContext* output, AVStream* picture) {
     const Rational rate = plan.source.video->rate;
