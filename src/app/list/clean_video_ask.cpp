@@ -55,15 +55,23 @@ CleanVideoAsk::CleanVideoAsk(Session& session, QWidget* parent)
     refresh();
 }
 
-std::vector<int> CleanVideoAsk::candidates() const {
+std::vector<int> CleanVideoAsk::candidates() {
     const ShootState& s = session_.state();
-    std::vector<int> takes = s.ids(MediaKind::Take);
-    if (!s.ids(MediaKind::Recording).empty()) return {};
+    if (!s.ids(MediaKind::Recording).empty()) {
+        closeness_.clear();
+        return {};
+    }
+    const std::vector<int> takes = s.ids(MediaKind::Take);
     std::vector<std::pair<double, int>> known;
     for (const int id : takes) {
         const MediaFacts* f = session_.facts(id);
         if (!f || (!f->scan && f->problem.isEmpty())) return {};  // not until all are read
-        if (f->scan && !f->scan->silent()) known.emplace_back(closeness(*f->scan), id);
+        if (!f->scan || f->scan->silent()) continue;
+        auto heard = closeness_.find(f->scan);
+        if (heard == closeness_.end()) {
+            heard = closeness_.emplace(f->scan, closeness(*f->scan)).first;
+        }
+        known.emplace_back(heard->second, id);
     }
     if (known.size() < 2) return {};
     std::stable_sort(known.begin(), known.end(),

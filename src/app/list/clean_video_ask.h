@@ -5,6 +5,9 @@
 #pragma once
 
 #include <QWidget>
+#include <map>
+#include <memory>
+#include <vector>
 
 #include "app/spine/session.h"
 
@@ -22,7 +25,7 @@ class CleanVideoAsk : public QWidget {
     void refresh();
     /// The takes that it is asked of, the one that sounds closest first; empty where there is
     /// nothing to ask.
-    [[nodiscard]] std::vector<int> candidates() const;
+    [[nodiscard]] std::vector<int> candidates();
     void use(int take);
 
     Session& session_;
@@ -30,6 +33,8 @@ class CleanVideoAsk : public QWidget {
     QPushButton* guess_;
     QPushButton* another_;
     std::vector<int> asked_;
+    /// How close each sounds, worked out once for each sound; none while there are recordings.
+    std::map<std::shared_ptr<const SoundScan>, double> closeness_;
 };
 
 }  // namespace brisk::app
