@@ -58,15 +58,15 @@ Result<Score> runPair(const PairSpec& spec, const Options& o) {
     if (!e) return tl::unexpected(e.error());
     Score s = scoreOf(*e, *made);
     s.seconds = since(begun);
-    if (o.verbose &&
-        (!s.right() || s.status != MatchStatus::Matched || s.errorMs > 1 || s.placeErrorS > 0.3)) {
+    if (o.verbose && (!s.right() || s.status != MatchStatus::Matched || s.errorMs > 0.1 ||
+                      s.placeErrorS > 0.3 || s.foundJumps != s.realJumps)) {
         std::fprintf(stderr,
                      "  %s seed %llu %s: %s conf %.3f err %.3f ms | take %.0f s rt60 %.2f %.0f m "
-                     "snr %.0f noise %d agc %d lost %.2f place %.2f | %s\n",
+                     "snr %.0f noise %d agc %d jumps %d of %d place %.2f | %s\n",
                      spec.group.c_str(), static_cast<unsigned long long>(spec.seed),
                      sourceKindText(spec.source.kind), statusText(s.status), s.confidence,
-                     s.signedErrorMs, spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
-                     static_cast<int>(spec.noise), spec.automaticGain, spec.lostSeconds,
+                     s.errorMs, spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
+                     static_cast<int>(spec.noise), spec.automaticGain, s.foundJumps, s.realJumps,
                      s.placeErrorS, sentence(e->reason).c_str());
     }
     s.evidence = e->evidence;
@@ -75,12 +75,13 @@ Result<Score> runPair(const PairSpec& spec, const Options& o) {
 }
 
 void printRow(const Group& g, const std::vector<Score>& scores) {
-    int matched = 0, unsure = 0, wrong = 0, jumps = 0;
+    int matched = 0, unsure = 0, wrong = 0, jumps = 0, real = 0;
     std::vector<double> error, drift, jump, place, beyond, seconds;
     for (const auto& s : scores) {
         seconds.push_back(s.seconds);
-        if (s.jumpFound) {
-            ++jumps;
+        real += s.realJumps;
+        if (s.realJumps > 0 && s.foundJumps == s.realJumps) {
+            jumps += s.realJumps;
             jump.push_back(s.jumpErrorMs);
             place.push_back(s.placeErrorS);
             beyond.push_back(std::max(0.0, s.placeErrorS - s.placeDoubtS));
@@ -102,9 +103,10 @@ void printRow(const Group& g, const std::vector<Score>& scores) {
                 quantile(seconds, 0.5));
     if (!jump.empty()) {
         std::printf(
-            "| (jumps found %d: worst jump error %.3f ms; place p50 %.3f s, worst %.3f s, worst "
+            "| (jumps found %d of %d: worst jump error %.3f ms; place p50 %.3f s, worst %.3f s, "
+            "worst "
             "beyond the doubt that the answer states %.3f s) |\n",
-            jumps, quantile(jump, 1), quantile(place, 0.5), quantile(place, 1),
+            jumps, real, quantile(jump, 1), quantile(place, 0.5), quantile(place, 1),
             quantile(beyond, 1));
     }
     std::fflush(stdout);

@@ -102,6 +102,136 @@ void clapTake(PairSpec& s, Dice& d, int count, bool even) {
     }
 }
 
+void nearby(PairSpec& s, Dice& d) {
+    placeInside(s, d);
+    s.snrDb = d.between(8, 25);
+    s.distance = d.oneOf({1.0, 2.0, 4.0});
+}
+
+/// `count` losses spread over the take, on either side.
+void loseSome(PairSpec& s, Dice& d, int count, double least, double most, double silent) {
+    const bool inTake = d.chance(0.5);
+    for (int i = 0; i < count; ++i) {
+        Loss l;
+        l.inTake = inTake;
+        l.at = s.takeStart + s.takeSeconds * (i + d.between(0.25, 0.75)) / count;
+        l.seconds = d.between(least, most);
+        l.silent = d.chance(silent);
+        s.losses.push_back(l);
+    }
+}
+
+/// What real shoots do.
+void addTroubles(std::vector<Group>& g, SourceSet set, double share) {
+    g.push_back(group("two losses", "20 to 60 ms lost twice, by either side", 60, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(45, 240);
+                          nearby(s, d);
+                          s.ppm = d.between(-60, 60);
+                          loseSome(s, d, 2, 0.02, 0.06, 0.3);
+                      }));
+    g.push_back(group("small losses", "1 to 8 ms lost, one to three times", 60, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(45, 240);
+                          nearby(s, d);
+                          s.ppm = d.between(-60, 60);
+                          loseSome(s, d, d.oneOf({1, 2, 3}), 0.001, 0.008, 0);
+                          if (d.chance(0.3)) {
+                              for (Loss& l : s.losses) l.seconds = -l.seconds;
+                          }
+                      }));
+    g.push_back(group("lost buffer", "256 or 512 samples lost once", 60, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(30, 300);
+                          s.recordingSeconds = d.between(320, 600);
+                          nearby(s, d);
+                          s.ppm = d.between(-60, 60);
+                          const double lost = d.oneOf({256, 512}) / 48000.0;
+                          loseSome(s, d, 1, lost, lost, 0);
+                      }));
+    g.push_back(group("warm clock", "the clock goes over by 10 to 30 ppm in 10 to 30 min", 18, set,
+                      share, [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(600, 1800);
+                          s.recordingSeconds = s.takeSeconds + d.between(30, 200);
+                          nearby(s, d);
+                          s.takeRate = s.recordingRate = 48000;
+                          const double least = d.between(-20, 0);
+                          const double most = least + d.between(10, 30);
+                          const bool up = d.chance(0.5);
+                          // As a body warms: quickly first.
+                          for (double x = 0; x <= 1.001; x += 0.05) {
+                              const double warm = 1 - std::exp(-3 * x);
+                              s.warmth.emplace_back(x * s.recordingSeconds,
+                                                    up ? least + (most - least) * warm
+                                                       : most - (most - least) * warm);
+                          }
+                      }));
+    g.push_back(group("walking", "the speaker walks between 1 and 6 m", 45, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(30, 150);
+                          nearby(s, d);
+                          if (s.source.kind == SourceKind::Music) {
+                              s.source.kind = SourceKind::RealVoices;
+                          }
+                          s.takeRate = 48000;
+                          double at = s.takeStart - 1, where = d.between(1, 6);
+                          s.distance = where;
+                          while (at < s.takeStart + s.takeSeconds) {
+                              s.metres.emplace_back(at, where);
+                              at += d.between(2, 15);  // stands
+                              s.metres.emplace_back(at, where);
+                              const double next = d.between(1, 6);
+                              at += std::fabs(next - where) / d.between(0.6, 1.4) + 0.1;
+                              where = next;
+                          }
+                      }));
+    g.push_back(group("camera leaves", "carried away at 0.02 to 0.3 m/s", 30, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(20, 60);
+                          nearby(s, d);
+                          s.takeRate = 48000;
+                          s.distance = 1;
+                          const double speed = d.between(0.02, 0.3);
+                          s.metres = {{s.takeStart, 1.0},
+                                      {s.takeStart + s.takeSeconds, 1 + speed * s.takeSeconds}};
+                      }));
+    g.push_back(group("1.5 to 3 s", "takes as short as a sentence", 60, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(1.5, 3);
+                          nearby(s, d);
+                      }));
+    g.push_back(
+        group("5 s shared", "4 to 7 s shared at one end", 30, set, share, [](PairSpec& s, Dice& d) {
+            const double shared = d.between(4, 7);
+            s.snrDb = d.between(8, 25);
+            s.distance = d.oneOf({1.0, 2.0, 4.0});
+            s.takeStart = d.chance(0.5) ? shared - s.takeSeconds : s.recordingSeconds - shared;
+        }));
+    g.push_back(group("under cloth", "lavalier dull above 2 kHz, with rustle", 45, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          nearby(s, d);
+                          if (s.source.kind == SourceKind::Music) {
+                              s.source.kind = SourceKind::RealVoices;
+                          }
+                          s.underCloth = true;
+                      }));
+    g.push_back(group("venue", "music, 20 m away, under voices at -10 dB", 30, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          s.takeSeconds = d.between(60, 180);
+                          placeInside(s, d);
+                          s.source.kind = SourceKind::Music;
+                          s.distance = 20;
+                          s.rt60 = d.oneOf({0.9, 1.2, 1.6});
+                          s.noise = Noise::Voices;
+                          s.snrDb = d.between(-12, -6);
+                      }));
+    g.push_back(group("pulled rate", "a thousandth off: 47.952 or 48.048 kHz", 45, set, share,
+                      [](PairSpec& s, Dice& d) {
+                          nearby(s, d);
+                          s.ppm = d.oneOf({-1000.0, -999.0, 1000.0, 1001.0}) + d.between(-30, 30);
+                      }));
+}
+
 }  // namespace
 
 std::vector<Group> pairGroups(SourceSet set, double share) {
@@ -179,9 +309,11 @@ std::vector<Group> pairGroups(SourceSet set, double share) {
                           s.takeSeconds = d.between(90, 240);
                           s.recordingSeconds = d.between(300, 500);
                           placeInside(s, d);
-                          s.lostAt = s.takeStart + s.takeSeconds * d.between(0.2, 0.8);
-                          s.lostSeconds = d.between(0.1, 0.6) * (d.chance(0.3) ? -1 : 1);
-                          if (d.chance(0.2)) s.lostSeconds *= 4;
+                          Loss lost;
+                          lost.at = s.takeStart + s.takeSeconds * d.between(0.2, 0.8);
+                          lost.seconds = d.between(0.1, 0.6) * (d.chance(0.3) ? -1 : 1);
+                          if (d.chance(0.2)) lost.seconds *= 4;
+                          s.losses = {lost};
                           s.ppm = d.between(-60, 60);
                           s.snrDb = d.between(8, 25);
                           s.distance = d.oneOf({1.0, 2.0, 4.0});
@@ -192,6 +324,7 @@ std::vector<Group> pairGroups(SourceSet set, double share) {
                       [](PairSpec& s, Dice& d) { clapTake(s, d, d.chance(0.5) ? 3 : 5, false); }));
     g.push_back(group("even claps", "near silence, equal spacing", 24, set, share,
                       [](PairSpec& s, Dice& d) { clapTake(s, d, d.chance(0.5) ? 3 : 5, true); }));
+    addTroubles(g, set, share);
     // A take inside an endless loop: nothing in the sound says which round it is.
     for (const char* name : {"loops", "loops, short takes"}) {
         Group loops = group(name, "the world repeats exactly: no place is better than the next",

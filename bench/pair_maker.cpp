@@ -6,6 +6,7 @@
 #include <filesystem>
 #include <numbers>
 
+#include "bench/pair_troubles.h"
 #include "dsp/resampler.h"
 #include "media/write/movie_writer.h"
 #include "sim/gain_rider.h"
@@ -151,23 +152,15 @@ Result<std::vector<float>> worldOf(const PairSpec& s, double seconds, double lea
     return world;
 }
 
-std::vector<TruthSegment> truthOf(const PairSpec& s) {
-    const double factor = 1 + s.ppm * 1e-6;
-    const double air = (s.distance - s.recorderDistance) / sim::kMetresPerSecond;
-    const ClockLine line{{(s.takeStart - air) * factor}, {s.ppm}};
-    const double from = std::max(0.0, line.toTake({0}).value);
-    const double to = std::min(s.takeSeconds, line.toTake({s.recordingSeconds * factor}).value);
-    if (to <= from) return {};
-    if (!s.claps.empty()) {
-        // Nothing else is heard: the truth is about the claps.
-        return {{line.toTake({s.claps.front() * factor}).value,
-                 line.toTake({s.claps.back() * factor}).value, line}};
-    }
-    if (s.lostSeconds == 0) return {{from, to, line}};
-    const double at = line.toTake({s.lostAt * factor}).value;
-    ClockLine later = line;
-    later.offset = later.offset - Seconds{s.lostSeconds * factor};
-    return {{from, at, line}, {at + std::max(0.0, s.lostSeconds), to, later}};
+std::vector<TruthSegment> truthOf(const PairSpec& s, const RecorderClock& clock) {
+    auto truth = truthOf({s.takeStart, s.takeSeconds, s.recordingSeconds,
+                          (s.distance - s.recorderDistance) / sim::kMetresPerSecond},
+                         s.losses, clock);
+    if (s.claps.empty() || truth.empty()) return truth;
+    // Nothing else is heard: the truth is about the claps.
+    const ClockLine line = truth.front().line;
+    return {{line.toTake({clock.counted(s.claps.front())}).value,
+             line.toTake({clock.counted(s.claps.back())}).value, line}};
 }
 
 }  // namespace
@@ -176,7 +169,13 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
     MadePair out;
     out.take = folder + "/take" + extensionFor(s.takeCodec);
     out.recording = folder + "/recording" + extensionFor(s.recordingCodec);
-    out.truth = truthOf(s);
+    const RecorderClock clock(s.ppm, s.warmth, s.recordingSeconds);
+    out.truth = truthOf(s, clock);
+    if (!s.metres.empty()) {
+        const auto [nearest, farthest] = extremes(s.metres);
+        out.wayAfter = (s.distance - nearest) / sim::kMetresPerSecond;
+        out.wayBefore = (farthest - s.distance) / sim::kMetresPerSecond;
+    }
     out.polarity = s.upsideDown ? -1 : 1;
     if (std::filesystem::exists(out.take) && std::filesystem::exists(out.recording)) return out;
     const double lead = std::max(1.0, 1.0 - s.takeStart);
@@ -189,8 +188,11 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
     room.width = 5 + static_cast<double>(s.seed % 5);
     room.length = 7 + static_cast<double>(s.seed % 7);
     room.directDb = s.directDb;
-    auto scratch =
-        cut(inRoom(*world, room, s.distance, s.seed + 3), lead + s.takeStart, s.takeSeconds);
+    double lostInTake = 0;
+    for (const Loss& l : s.losses) lostInTake += l.inTake && !l.silent ? l.seconds : 0;
+    const auto heard = s.metres.empty() ? inRoom(*world, room, s.distance, s.seed + 3)
+                                        : heardWalking(*world, room, s.metres, lead, s.seed + 3);
+    auto scratch = cut(heard, lead + s.takeStart, s.takeSeconds + std::max(0.0, lostInTake));
     auto noise = noiseOf(s, scratch.size());
     if (!noise) return tl::unexpected(noise.error());
     // For claps the peak counts: they are rare.
@@ -211,6 +213,7 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
         for (float& x : scratch) x = rider.process(x);
     }
     if (s.lowpassHz > 0) lowpass(scratch, s.lowpassHz);
+    lose(scratch, s.losses, true, s.takeStart);
 
     room.directDb.reset();
     auto clean =
@@ -221,22 +224,16 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
             0.0004f * hush.next();
     }
     repair(clean, s.repair);
-    if (s.lostSeconds != 0) {
-        const auto at = clean.begin() + std::llround(s.lostAt * kRate);
-        const auto count = std::llround(std::fabs(s.lostSeconds) * kRate);
-        if (s.lostSeconds > 0) {
-            clean.erase(at, at + count);
-        } else {
-            const std::vector<float> again(at - count, at);
-            clean.insert(at, again.begin(), again.end());
-        }
-    }
+    if (s.underCloth) coverWithCloth(clean, s.seed);
+    lose(clean, s.losses, false, 0);
     if (s.takeRate != kRate) {
         scratch = resampleBlock(scratch, kRate, s.takeRate, StreamResampler::Quality::Mastering);
     }
-    const double clock = s.recordingRate * (1 + s.ppm * 1e-6);
-    if (clock != kRate) {
-        clean = resampleBlock(clean, kRate, clock, StreamResampler::Quality::Mastering);
+    const double counted = s.recordingRate * (1 + s.ppm * 1e-6);
+    if (!clock.steady()) {
+        clean = onClock(clean, clock, s.recordingRate);
+    } else if (counted != kRate) {
+        clean = resampleBlock(clean, kRate, counted, StreamResampler::Quality::Mastering);
     }
     if (auto w = write(out.take, s.takeCodec, s.takeRate, 1, scratch); !w) {
         return tl::unexpected(w.error());

@@ -9,6 +9,7 @@
 #include <string>
 #include <vector>
 
+#include "bench/pair_truth.h"
 #include "bench/source_sounds.h"
 #include "core/clock_line.h"
 #include "core/result.h"
@@ -40,16 +41,12 @@ struct PairSpec {
     int recordingRate = 48000;
     std::string takeCodec = "pcm_s16le";
     std::string recordingCodec = "pcm_s24le";
-    double lostAt = 0;          ///< Recording time at which samples are lost (or repeated) ...
-    double lostSeconds = 0;     ///< ... this many seconds; negative = repeated.
+    std::vector<Loss> losses;
+    Course warmth;              ///< ppm of the recorder's clock more, over world time.
+    Course metres;              ///< From the camera, over world time; empty: `distance`.
+    bool underCloth = false;    ///< The recorder's microphone.
     std::vector<double> claps;  ///< World times; with any, nobody speaks.
     double loopSeconds = 0;     ///< The world repeats exactly with this period.
-};
-
-struct TruthSegment {
-    double takeStart = 0;
-    double takeEnd = 0;
-    ClockLine line;
 };
 
 struct MadePair {
@@ -57,6 +54,9 @@ struct MadePair {
     std::string recording;
     std::vector<TruthSegment> truth;  ///< Over the overlap.
     int polarity = 1;
+    /// Recording times within this many seconds after and before the truth are right, too: the way
+    /// of the sound changes, and the line may belong to any of it.
+    double wayAfter = 0, wayBefore = 0;
 };
 
 /// Writes both files into `folder`, which must exist. Files that are there already are taken as

@@ -3,12 +3,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdio>
 #include <filesystem>
 #include <string>
 
-#include "core/mono_mix.h"
-#include "dsp/resampler.h"
-#include "media/read/sound_reader.h"
 #include "sim/noise.h"
 #include "sim/world_sound.h"
 
@@ -66,26 +64,21 @@ const std::vector<std::string>& filesFor(const SourceChoice& c) {
     return c.set == SourceSet::Tuning ? tuningVoices : reportedVoices;
 }
 
-/// Part of a file as 48 kHz mono; empty when it cannot be read or is over.
+/// Part of a file as 48 kHz mono; empty when it cannot be read or is over. Through ffmpeg, since
+/// the packages hold formats that no camera or recorder writes.
 std::vector<float> partOf(const std::string& path, double start, double seconds) {
-    auto reader = SoundReader::open(path);
-    if (!reader) return {};
-    const SampleRate rate = reader->rate();
-    const auto want = static_cast<std::size_t>(seconds * rate.hertz);
-    std::vector<float> block(4096 * static_cast<std::size_t>(reader->channels()));
-    if (start > 0 && !reader->seek(std::llround(start * rate.hertz))) return {};
+    const std::string command = "ffmpeg -v quiet -ss " + std::to_string(start) + " -i '" + path +
+                                "' -t " + std::to_string(seconds) +
+                                " -ac 1 -ar 48000 -f f32le - </dev/null";
+    FILE* pipe = popen(command.c_str(), "r");
+    if (!pipe) return {};
     std::vector<float> mono;
-    const auto channels = static_cast<std::size_t>(reader->channels());
-    while (mono.size() < want) {
-        auto got = reader->read(block);
-        if (!got || *got == 0) break;
-        const std::size_t had = mono.size();
-        mono.resize(had + *got);
-        mixToMono(block, channels, -1, std::span(mono).subspan(had));
+    std::vector<float> block(1 << 16);
+    while (const std::size_t got = std::fread(block.data(), sizeof(float), block.size(), pipe)) {
+        mono.insert(mono.end(), block.begin(), block.begin() + static_cast<std::ptrdiff_t>(got));
     }
-    mono.resize(std::min(mono.size(), want));
-    if (rate.hertz == kRate) return mono;
-    return resampleBlock(mono, rate.hertz, kRate, StreamResampler::Quality::Measuring);
+    pclose(pipe);
+    return mono;
 }
 
 void scaleTo(std::vector<float>& v, float peak) {
@@ -113,7 +106,9 @@ Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, 
         auto part = c.kind == SourceKind::Music ? partOf(files[i], 50.0 * random.uniform(), seconds)
                                                 : partOf(files[i], 0, 20);
         if (part.size() < 4800) {
-            ++failures;
+            if (++failures == 50) {
+                return fail(ErrorCode::CannotRead, named("ffmpeg reads none of " + files[i]));
+            }
             continue;
         }
         scaleTo(part, 0.25f + 0.25f * random.uniform());

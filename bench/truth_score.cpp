@@ -7,11 +7,53 @@
 namespace brisk::bench {
 namespace {
 
+constexpr double kBendSeconds = 0.0004;  // lines that meet closer than this are a bend
+
 double answeredAt(const TetherEstimate& e, double take) {
     for (const auto& s : e.segments) {
         if (take < s.range.end.value) return s.line.toRecording({take}).value;
     }
     return (e.segments.empty() ? e.line : e.segments.back().line).toRecording({take}).value;
+}
+
+/// Where an answer changes its line in a jump: take time, seconds later in the recording, doubt.
+struct Jump {
+    double at = 0;
+    double by = 0;
+    double doubt = 0;
+};
+
+std::vector<Jump> jumpsOf(const TetherEstimate& e) {
+    std::vector<Jump> out;
+    for (std::size_t i = 1; i < e.segments.size(); ++i) {
+        const auto& s = e.segments[i];
+        const Seconds at = e.segments[i - 1].range.end;
+        const double by = (s.line.toRecording(at) - e.segments[i - 1].line.toRecording(at)).value;
+        if (std::fabs(by) >= kBendSeconds) out.push_back({at.value, by, s.startDoubt.value});
+    }
+    return out;
+}
+
+std::vector<Jump> jumpsOf(const std::vector<TruthSegment>& truth) {
+    std::vector<Jump> out;
+    for (std::size_t i = 1; i < truth.size(); ++i) {
+        if (!truth[i].jumpsHere) continue;
+        const Seconds at{truth[i - 1].takeEnd};
+        out.push_back({at.value,
+                       (truth[i].line.toRecording(at) - truth[i - 1].line.toRecording(at)).value,
+                       0});
+    }
+    return out;
+}
+
+/// Nothing is asked this close to a jump, beside what the answer itself says of its doubt: the
+/// place of a jump is a figure of its own.
+constexpr double kAroundJump = 0.6;
+
+bool besideJump(double take, const std::vector<Jump>& jumps) {
+    return std::any_of(jumps.begin(), jumps.end(), [&](const Jump& j) {
+        return std::fabs(take - j.at) <= kAroundJump + j.doubt + std::fabs(j.by);
+    });
 }
 
 }  // namespace
@@ -24,29 +66,38 @@ Score scoreOf(const TetherEstimate& e, const MadePair& made) {
         s.errorMs = 1e9;
         return s;
     }
-    const auto& first = made.truth.front();
-    const auto& last = made.truth.back();
-    const double atStart =
-        answeredAt(e, first.takeStart) - first.line.toRecording({first.takeStart}).value;
-    const double atEnd = answeredAt(e, last.takeEnd) - last.line.toRecording({last.takeEnd}).value;
-    s.errorMs = 1e3 * std::max(std::fabs(atStart), std::fabs(atEnd));
-    s.signedErrorMs = 1e3 * atStart;
-    s.driftErrorPpm = std::fabs(e.line.drift.value - first.line.drift.value);
+    const auto found = jumpsOf(e);
+    const auto real = jumpsOf(made.truth);
+    const bool together = found.size() == real.size();
+    for (const auto& t : made.truth) {
+        const int steps = std::max(1, static_cast<int>((t.takeEnd - t.takeStart) / 0.5));
+        for (int i = 0; i <= steps; ++i) {
+            const double at = t.takeStart + (t.takeEnd - t.takeStart) * i / steps;
+            const bool ends =
+                (&t == &made.truth.front() && i == 0) || (&t == &made.truth.back() && i == steps);
+            if (!ends && (besideJump(at, real) || (together && besideJump(at, found)))) continue;
+            double off = answeredAt(e, at) - t.line.toRecording({at}).value;
+            off =
+                off > 0 ? std::max(0.0, off - made.wayAfter) : std::min(0.0, off + made.wayBefore);
+            if (&t == &made.truth.front() && i == 0) s.signedErrorMs = 1e3 * off;
+            s.errorMs = std::max(s.errorMs, 1e3 * std::fabs(off));
+        }
+    }
+    s.driftErrorPpm = std::fabs(e.line.drift.value - made.truth.front().line.drift.value);
     s.polarityRight = e.polarity == made.polarity;
-    if (made.truth.size() == 2 && e.segments.size() == 2) {
-        s.jumpFound = true;
-        const double at = first.takeEnd;
-        const auto jump = [&](const ClockLine& a, const ClockLine& b) {
-            return (b.toRecording({at}) - a.toRecording({at})).value;
-        };
-        s.jumpErrorMs = 1e3 * std::fabs(jump(e.segments[0].line, e.segments[1].line) -
-                                        jump(first.line, last.line));
+    s.realJumps = static_cast<int>(real.size());
+    s.foundJumps = static_cast<int>(found.size());
+    if (!together) return s;
+    for (std::size_t i = 0; i < real.size(); ++i) {
+        s.jumpErrorMs = std::max(s.jumpErrorMs, 1e3 * std::fabs(found[i].by - real[i].by));
         // What was repeated is on both lines: anywhere in there is right.
-        const double repeated =
-            std::max(0.0, jump(first.line, last.line)) / first.line.drift.factor();
-        const double said = e.segments[0].range.end.value;
-        s.placeErrorS = std::max({0.0, at - repeated - said, said - at});
-        s.placeDoubtS = e.segments[1].startDoubt.value;
+        const double repeated = std::max(0.0, real[i].by);
+        const double off =
+            std::max({0.0, real[i].at - repeated - found[i].at, found[i].at - real[i].at});
+        if (off >= s.placeErrorS) {
+            s.placeErrorS = off;
+            s.placeDoubtS = found[i].doubt;
+        }
     }
     return s;
 }

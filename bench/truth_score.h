@@ -11,8 +11,8 @@
 
 namespace brisk::bench {
 
-/// A place this far out is a wrong place, not an inexact one.
-constexpr double kWrongMs = 5.0;
+/// Matched and out by more than this anywhere is wrong: it is heard as a hollow sound.
+constexpr double kWrongMs = 1.0;
 
 struct Score {
     std::string group;
@@ -20,13 +20,14 @@ struct Score {
     MatchEvidence evidence;
     MatchStatus status = MatchStatus::Unmatched;
     double confidence = 0;
-    double errorMs = 0;        ///< The larger of both ends of the true overlap.
+    double errorMs = 0;        ///< The largest anywhere in the true overlap, but beside jumps.
     double signedErrorMs = 0;  ///< At the start; negative = an arrival too late was taken.
     double driftErrorPpm = 0;
-    double jumpErrorMs = 0;  ///< Of a lost stretch, where one was found.
+    double jumpErrorMs = 0;  ///< The worst of what was lost, where all of it was found.
     double placeErrorS = 0;
     double placeDoubtS = 0;  ///< That the answer itself states: a jump in a pause.
-    bool jumpFound = false;
+    int realJumps = 0;
+    int foundJumps = 0;
     bool polarityRight = true;
     double seconds = 0;  ///< Spent reading and matching.
     [[nodiscard]] bool right() const { return errorMs <= kWrongMs && polarityRight; }

@@ -7,7 +7,7 @@
 #include "align/assemble/match_methods.h"
 #include "align/decide/judge.h"
 #include "align/measure/estimate_from.h"
-#include "align/measure/jump_search.h"
+#include "align/measure/follow_clock.h"
 #include "align/nominate/coarse_search.h"
 #include "core/decibels.h"
 
@@ -25,7 +25,8 @@ constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kShareOfChance = 0.3;
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
-constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
+constexpr double kHeardAsJump = 0.0004;  // seconds
+constexpr double kSameMoment = 0.3;      // seconds; nearer, nobody looks for a jump elsewhere
 
 /// Too little to compare is something to say, not a failure.
 bool isAnswer(const Error& e) {
@@ -87,6 +88,7 @@ Facts jumpFacts(const std::vector<TetherSegment>& segments) {
         const Seconds at = segments[i + 1].range.start;
         const double lost =
             (segments[i].line.toRecording(at) - segments[i + 1].line.toRecording(at)).value;
+        if (std::fabs(lost) < kHeardAsJump) continue;  // a clock that bends
         const Seconds doubt = segments[i + 1].startDoubt;
         Fact jump{lost > 0 ? "recording-lost" : "recording-repeats",
                   {{"seconds", std::fabs(lost)}, {"at", at}}};
@@ -214,16 +216,17 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
     const Seconds scratchStart = reader.take().info.soundStartInTake();
     const bool byStamps = preferStamped(*tested, stamps, scratchStart);
     auto rivals = rivalsOf(*tested, scratchStart);
-    auto parts = findJumps(reader, tested->front().match, job.part(0.9, 1.0));
-    if (!parts) return tl::unexpected(parts.error());
-    dropOwnParts(rivals, *parts, scratchStart);
-    TetherEstimate e = estimateFrom(*parts, scratchStart);
+    auto followed = followClock(reader, tested->front().match, job.part(0.9, 1.0));
+    if (!followed) return tl::unexpected(followed.error());
+    const auto& parts = followed->ranges;
+    dropOwnParts(rivals, parts, scratchStart);
+    TetherEstimate e = estimateFrom(parts, scratchStart);
     double strongest = 0;
     for (const RivalPlace& r : rivals) {
         e.rivals.push_back(r.place);
         strongest = std::max(strongest, r.strength);
     }
-    judge(*parts, strongest, e);
+    judge(parts, strongest, e);
     add(e.reason, jumpFacts(e.segments));
     if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});
     return e;

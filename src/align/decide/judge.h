@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "align/measure/clap_match.h"
-#include "align/measure/jump_search.h"
+#include "align/measure/follow_clock.h"
 #include "align/tether_estimate.h"
 
 namespace brisk {

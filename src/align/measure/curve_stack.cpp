@@ -23,10 +23,21 @@ void weigh(Curve& c) {
 }
 
 std::vector<double> stackCurves(const std::vector<Curve>& curves, const LineFit& line) {
+    std::vector<double> lags;
+    lags.reserve(curves.size());
+    for (const auto& c : curves) lags.push_back(line.at(c.time));
+    return stackCurves(curves, lags);
+}
+
+std::vector<double> stackCurves(std::span<const Curve> curves, std::span<const double> lags) {
+    assert(curves.size() == lags.size());
     std::vector<double> sum(2 * kReach + 1, 0.0);
-    for (const auto& c : curves) {
+    for (std::size_t i = 0; i < curves.size(); ++i) {
+        const Curve& c = curves[i];
         assert(c.values.size() == sum.size());
-        const int shift = static_cast<int>(std::lround((line.at(c.time) - c.shift) * kRate));
+        if (std::isnan(lags[i])) continue;
+        const auto shift = static_cast<int>(
+            std::clamp(std::round((lags[i] - c.shift) * kRate), -2.0 * kReach, 2.0 * kReach));
         const int from = std::max(-kReach, -kReach - shift);
         const int to = std::min(kReach, kReach - shift);
         const float* values = c.values.data() + kReach + shift;

@@ -7,6 +7,7 @@
 ///     const Top top = topOf(curves[3], 1, line.at(curves[3].time), 30);
 #pragma once
 
+#include <span>
 #include <vector>
 
 #include "align/measure/line_fit.h"
@@ -34,6 +35,10 @@ struct Top {
 
 /// Sum over the curves, each read at line.at(its time) + lag. Shape: 2 × kReach + 1.
 std::vector<double> stackCurves(const std::vector<Curve>& curves, const LineFit& line);
+
+/// The same along any way: each read at its own of `lags` (seconds) + lag. Those that are NaN are
+/// left out.
+std::vector<double> stackCurves(std::span<const Curve> curves, std::span<const double> lags);
 
 /// The highest point of `polarity` × curve within ±reach samples of `about` seconds.
 Top topOf(const Curve& c, int polarity, double about, int reach);

@@ -9,13 +9,11 @@
 #include <cmath>
 
 #include "align/clock_limits.h"
-#include "align/measure/curve_stack.h"
 #include "align/measure/first_arrival.h"
-#include "align/measure/gcc_phat.h"
 #include "align/measure/line_fit.h"
 #include "align/measure/slope_search.h"
 #include "align/measure/window_agreement.h"
-#include "align/measure/window_choice.h"
+#include "align/measure/window_curves.h"
 
 namespace brisk {
 namespace {
@@ -32,56 +30,6 @@ constexpr int kMeasureWindows = 32;
 /// Longer windows where there is room for many of them.
 int probeSize(double overlap) {
     return overlap < 10 ? 1 << 15 : 1 << 16;
-}
-int measureSize(double overlap) {
-    return overlap < 10 ? 1 << 15 : overlap < 30 ? 1 << 16 : 1 << 17;
-}
-
-struct Curves {
-    std::vector<Curve> curves;
-    std::vector<double> pulse = std::vector<double>(2 * kReach + 1, 0.0);  // mean
-};
-
-Result<Curves> listen(WindowReader& reader, ClockLine line, ClockLine readAlong, TimeRange overlap,
-                      int size, int wanted, bool withPulse, const JobControl& job) {
-    const TimeRange onClean{line.toRecording(overlap.start), line.toRecording(overlap.end)};
-    const auto starts = chooseWindows(reader.recording().bands, onClean,
-                                      Seconds{static_cast<double>(size) / kRate}, wanted);
-    GccPhat correlator(size, {WindowReader::kRate}, kReach);
-    struct Heard {
-        WindowSpectrum scratch, clean;
-        double time, shift;
-    };
-    std::vector<Heard> heard;
-    NoiseFloor floor;
-    for (const Seconds start : starts) {
-        if (job.stopRequested()) return cancelled();
-        // Read on another slope, the window still begins where the line says.
-        const ClockLine along = readAlong.through(line.toTake(start), start);
-        auto w = reader.read(along, start, size);
-        if (!w) return tl::unexpected(w.error());
-        heard.push_back({correlator.transform(w->scratch), correlator.transform(w->clean),
-                         w->middle.value, w->lagCorrection.value});
-        floor.add(heard.back().clean);
-        job.report(static_cast<double>(heard.size()) / static_cast<double>(starts.size()));
-    }
-    floor.settle();
-    Curves out;
-    std::vector<float> pulse(withPulse ? 2 * kReach + 1 : 0);
-    for (const auto& h : heard) {
-        Curve c{h.time, h.shift, std::vector<float>(2 * kReach + 1)};
-        if (!correlator.correlate(h.scratch, h.clean, floor, c.values, pulse)) continue;
-        weigh(c);
-        out.curves.push_back(std::move(c));
-        for (std::size_t i = 0; i < pulse.size(); ++i) out.pulse[i] += pulse[i];
-    }
-    for (double& v : out.pulse) {
-        v /= static_cast<double>(std::max<std::size_t>(1, out.curves.size()));
-    }
-    if (out.curves.size() < 2) {
-        return fail(ErrorCode::Silent, {"silent-overlap"});
-    }
-    return out;
 }
 
 double halfSpan(const std::vector<Curve>& curves) {
@@ -107,7 +55,7 @@ LineFit lineNear(const std::vector<Curve>& curves, int polarity, const LineFit& 
 }
 
 /// The direct sound's lag over time.
-LineFit slipLine(const Curves& c, int polarity) {
+LineFit slipLine(const WindowCurves& c, int polarity) {
     // First the strongest arrival, which may be an echo: all windows hold it alike, so it shows
     // the slope best. The probe left a tenth of a millisecond or two at either end.
     const double half = halfSpan(c.curves);
@@ -134,8 +82,10 @@ Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, Ti
     }
     ClockLine along = place.line;
     if (std::fabs(along.drift.value) < kUnresampledPpm) along.drift = {0};
-    auto c = listen(reader, place.line, along, overlap, probeSize(overlap.length().value),
-                    kProbeWindows, false, job);
+    auto c = windowCurves(
+        reader, place.line, along,
+        {.overlap = overlap, .size = probeSize(overlap.length().value), .wanted = kProbeWindows},
+        job);
     if (!c) return tl::unexpected(c.error());
     const double half = halfSpan(c->curves);
     const double doubt = place.driftKnown ? std::min(0.030 / half, kMaxClockDrift) : kMaxClockDrift;
@@ -155,8 +105,12 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     if (overlap.length().value < kMinOverlap) {
         return fail(ErrorCode::TooShort, {"too-short-overlap"});
     }
-    auto c = listen(reader, out.line, out.line, overlap, measureSize(overlap.length().value),
-                    kMeasureWindows, true, job);
+    auto c = windowCurves(reader, out.line, out.line,
+                          {.overlap = overlap,
+                           .size = exactWindowSize(overlap.length()),
+                           .wanted = kMeasureWindows,
+                           .withPulse = true},
+                          job);
     if (!c) return tl::unexpected(c.error());
     const LineFit slip = slipLine(*c, out.polarity);
 
@@ -172,12 +126,16 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     out.stackStrength = highest(kDirectSeconds);
     out.strongestArrival = highest(kEchoSeconds);
     out.spreadMs = slip.spread * 1e3;
-    WindowAgreement agreement(c->curves, slip, out.polarity);
+    std::vector<double> lags;
+    for (const auto& curve : c->curves) lags.push_back(slip.at(curve.time));
+    WindowAgreement agreement(c->curves, lags, out.polarity);
     for (const auto& curve : c->curves) {
         const Top own =
             topOf(curve, out.polarity, slip.at(curve.time), static_cast<int>(kNearSeconds * kRate));
-        out.windows.push_back(
-            {{curve.time}, {own.lag - slip.at(curve.time)}, own.height, agreement.agrees(curve)});
+        out.windows.push_back({{curve.time},
+                               {own.lag - slip.at(curve.time)},
+                               own.height,
+                               agreement.agrees(curve, slip.at(curve.time))});
     }
     out.chanceOfAgreement = agreement.chance();
     out.line = corrected(out.line, slip);

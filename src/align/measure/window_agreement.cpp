@@ -15,23 +15,23 @@ constexpr int kWide = static_cast<int>(kFreeSeconds * kRate);
 constexpr int kNear = static_cast<int>(kAgreeSeconds * kRate);
 }  // namespace
 
-WindowAgreement::WindowAgreement(const std::vector<Curve>& curves, const LineFit& line,
+WindowAgreement::WindowAgreement(std::span<const Curve> curves, std::span<const double> lags,
                                  int polarity)
-    : line_(line), polarity_(polarity), all_(stackCurves(curves, line)) {}
+    : polarity_(polarity), all_(stackCurves(curves, lags)) {}
 
 double WindowAgreement::value(const std::vector<double>& v, int k) const {
     return polarity_ * v[static_cast<std::size_t>(k + kReach)];
 }
 
-bool WindowAgreement::agrees(const Curve& c) {
-    const Top free = topOf(c, polarity_, line_.at(c.time), kWide);
+bool WindowAgreement::agrees(const Curve& c, double along) {
+    const Top free = topOf(c, polarity_, along, kWide);
     std::vector<double> others = all_;
-    const auto own = stackCurves({c}, line_);
+    const auto own = stackCurves({&c, 1}, {&along, 1});
     for (std::size_t i = 0; i < others.size(); ++i) others[i] -= own[i];
     double highest = 0;
     for (int k = -kWide; k <= kWide; ++k) highest = std::max(highest, value(others, k));
     const double least = std::max(highest / 2, 5 * stackNoise(others));
-    const int lag = static_cast<int>(std::lround((free.lag - line_.at(c.time)) * kRate));
+    const int lag = static_cast<int>(std::lround((free.lag - along) * kRate));
     bool supported = false;
     int open = 0;  // lags at which a window would agree
     int lastGood = -kReach - kNear;

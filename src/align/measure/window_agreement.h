@@ -5,6 +5,7 @@
 /// sound or at one of a few strong reflections; the stack holds them all.
 #pragma once
 
+#include <span>
 #include <vector>
 
 #include "align/measure/curve_stack.h"
@@ -13,17 +14,18 @@ namespace brisk {
 
 class WindowAgreement {
   public:
-    WindowAgreement(const std::vector<Curve>& curves, const LineFit& line, int polarity);
+    /// \param lags  where each curve should agree, seconds; NaN leaves it out of the stack.
+    WindowAgreement(std::span<const Curve> curves, std::span<const double> lags, int polarity);
 
-    /// Also adds to the chance that a window which says nothing would seem to agree.
-    bool agrees(const Curve& c);
+    /// One of the curves, or another. Also adds to the chance that a window which says nothing
+    /// would seem to agree.
+    bool agrees(const Curve& c, double lag);
 
     /// That chance, as a mean over the windows asked.
     [[nodiscard]] double chance() const;
 
   private:
     [[nodiscard]] double value(const std::vector<double>& v, int k) const;
-    LineFit line_;
     int polarity_;
     std::vector<double> all_;
     double chance_ = 0;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/jump_search.h"
+#include "align/measure/follow_clock.h"
 
 #include <cmath>
 
@@ -52,6 +52,56 @@ TEST_F(Jumps, InAPauseThePlaceIsAsDoubtfulAsThePauseIsLong) {
     EXPECT_GT(second.startDoubt.value, 1.5);
     EXPECT_LT(std::fabs(second.range.start.value - 33.7), second.startDoubt.value + 0.3);
     EXPECT_NE(sentence(e.reason).find("in a pause"), std::string::npos) << e.reason;
+}
+
+/// What was answered, where the truth is `recorded` at `take` seconds.
+double offBy(const TetherEstimate& e, double take, double recorded) {
+    for (const auto& s : e.segments) {
+        if (take <= s.range.end.value) return s.line.toRecording({take}).value - recorded;
+    }
+    return e.segments.back().line.toRecording({take}).value - recorded;
+}
+
+TEST_F(Jumps, TwoLossesAreTwo) {
+    const auto e =
+        shoot.match(cut(day, 20, 100),
+                    joined(joined(cut(day, 0, 45), cut(day, 45.033, 80)), cut(day, 80.051, 120)));
+    EXPECT_EQ(e.status, MatchStatus::Matched) << e.reason;
+    ASSERT_EQ(e.segments.size(), 3u) << e.reason;
+    EXPECT_NEAR(e.segments[1].range.start.value, 25, 0.3);
+    EXPECT_NEAR(e.segments[2].range.start.value, 60, 0.3);
+    EXPECT_NEAR(offBy(e, 10, 30), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 40, 60 - 0.033), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 75, 95 - 0.084), 0, 1e-4);
+}
+
+TEST_F(Jumps, OneBufferThatTheTakeLost) {
+    const double buffer = 256 / 48000.0;
+    const auto e = shoot.match(joined(cut(day, 20, 62), cut(day, 62 + buffer, 100)), day);
+    ASSERT_EQ(e.segments.size(), 2u) << e.reason;
+    EXPECT_NEAR(offBy(e, 41, 61), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 43, 63 + buffer), 0, 1e-4);
+}
+
+TEST_F(Jumps, AMillisecondThreeTimes) {
+    const auto e =
+        shoot.match(cut(day, 20, 100), joined(joined(cut(day, 0, 40), cut(day, 40.001, 60)),
+                                              joined(cut(day, 60.001, 80), cut(day, 80.001, 120))));
+    ASSERT_EQ(e.segments.size(), 4u) << e.reason;
+    EXPECT_NEAR(offBy(e, 10, 30), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 75, 95 - 0.003), 0, 1e-4);
+}
+
+// The room answers 7 ms late and louder than the direct sound; 7 ms are lost.
+TEST_F(Jumps, AreFoundWhereAnEchoStandsWhereTheSoundStoodBefore) {
+    std::vector<float> echoing(day);
+    for (std::size_t n = 336; n < day.size(); ++n) echoing[n] = 0.7f * day[n] + day[n - 336];
+    for (std::size_t n = 1000; n < day.size(); ++n) echoing[n] += 0.4f * day[n - 1000];
+    const auto e =
+        shoot.match(cut(echoing, 20, 100), joined(cut(day, 0, 61), cut(day, 61.007, 120)));
+    ASSERT_EQ(e.segments.size(), 2u) << e.reason;
+    EXPECT_NEAR(e.segments[1].range.start.value, 41, 0.3);
+    EXPECT_NEAR(offBy(e, 75, 95 - 0.007), 0, 1e-4);
 }
 
 TEST_F(Jumps, NoneWhereNothingWasLost) {

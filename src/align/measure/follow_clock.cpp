@@ -1,0 +1,398 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One model for all that is heard: a clock, straight or with bends, the same on every stretch, and
+// a level for each stretch. Why one: losing samples does not change a clock, and what one stretch
+// says about its slope holds for the others. A step between two levels is a loss if it happens at
+// once and takes the echoes along; it is the speaker's way if it is walked.
+#include "align/measure/follow_clock.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+#include "align/clock_limits.h"
+#include "align/measure/clock_fit.h"
+#include "align/measure/first_arrival.h"
+#include "align/measure/heard_spots.h"
+#include "align/measure/moved_pattern.h"
+#include "align/measure/step_moment.h"
+#include "align/measure/window_agreement.h"
+#include "core/statistics.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kRate = WindowReader::kRate;
+constexpr double kNearSeconds = 0.0007;
+constexpr double kHeardHeight = 3.5;
+constexpr double kStrong = 20;  // of one window's weight
+constexpr double kDirectSeconds = 0.0003;
+constexpr double kEchoSeconds = 0.012;
+constexpr double kSmallestStep = 0.0006;  // seconds; under it a head that sways
+constexpr double kBeyond = 4.0;           // seconds around a step; a window is 2.7 long
+constexpr double kFarthestWalk = 0.030;   // seconds: ten metres between two windows
+constexpr double kEchoesGoAlong = 0.5;    // likeness
+constexpr double kEchoesToSpeakOf = 0.1;  // part of the pattern
+constexpr std::size_t kAtStep = 12;
+constexpr double kNoises = 2.5;  // what stands out of a stack
+
+class Follower {
+  public:
+    Follower(WindowReader& reader, const FineMatch& whole, HeardSpots heard)
+        : reader_(reader), whole_(whole), heard_(std::move(heard)) {}
+
+    void fit() {
+        fitPoints(loudest());
+        const double earlier =
+            firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity) / kRate;
+        for (double& level : clock_.levels) level += earlier;
+        fitPoints(nearModel());
+        if (joinWhatIsLevel()) fitPoints(nearModel());
+    }
+
+    Result<void> settleSteps(const JobControl& job) {
+        for (int r = 0; r + 1 < heard_.runs; ++r) {
+            if (job.stopRequested()) return cancelled();
+            auto s = settle(r, job);
+            if (!s) return tl::unexpected(s.error());
+            steps_.push_back(*s);
+        }
+        tellWalksFromLosses();
+        if (walked()) straighten();
+        return {};
+    }
+
+    [[nodiscard]] FollowedClock result() const;
+
+  private:
+    struct Step {
+        StepMoment moment;
+        double by = 0;  // seconds of lag
+        bool walked = false;
+        bool echoesTold = false;  // and they went along
+        bool together = false;    // no step after all: both sides are one stretch
+    };
+
+    [[nodiscard]] std::vector<Curve> curves() const {
+        std::vector<Curve> out;
+        for (const Spot& s : heard_.spots) out.push_back(s.curve);
+        return out;
+    }
+
+    /// A window that is not heard belongs to the stretch before it.
+    [[nodiscard]] std::vector<int> runs() const {
+        std::vector<int> out;
+        int run = 0;
+        for (const Spot& s : heard_.spots) {
+            if (s.heard()) run = s.run;
+            out.push_back(run);
+        }
+        return out;
+    }
+
+    /// Where the model has each window, along the window's own line.
+    [[nodiscard]] std::vector<double> modelLags() const {
+        const auto run = runs();
+        std::vector<double> out;
+        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+            const Spot& s = heard_.spots[i];
+            out.push_back(clock_.at(s.time(), run[i]) - s.base);
+        }
+        return out;
+    }
+
+    /// What the windows say close to `lags`, and which windows those are.
+    struct Points {
+        std::vector<ClockPoint> points;
+        std::vector<std::size_t> spots;
+    };
+    [[nodiscard]] Points points(const std::vector<double>& lags) const {
+        Points out;
+        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+            const Spot& s = heard_.spots[i];
+            if (!s.heard()) continue;
+            const Top top =
+                topOf(s.curve, whole_.polarity, lags[i], static_cast<int>(kNearSeconds * kRate));
+            if (top.height <= kHeardHeight) continue;
+            out.points.push_back(
+                {s.time(), top.lag + s.base, std::min(top.height, kStrong), s.run});
+            out.spots.push_back(i);
+        }
+        return out;
+    }
+    [[nodiscard]] Points loudest() const {
+        std::vector<double> lags;
+        for (const Spot& s : heard_.spots) lags.push_back(s.lag);
+        return points(lags);
+    }
+    [[nodiscard]] Points nearModel() const { return points(modelLags()); }
+
+    void fitPoints(const Points& p) {
+        const ClockFound found = findClock(p.points, heard_.runs, clockOptions());
+        clock_ = found.fit;
+        heard_.runs = found.runs;
+        // A window without a point belongs to the stretch of the one before it.
+        std::size_t next = 0;
+        int added = 0;
+        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+            if (next < p.spots.size() && p.spots[next] == i) {
+                added = found.runOf[next] - p.points[next].run;
+                ++next;
+            }
+            if (heard_.spots[i].heard()) heard_.spots[i].run += added;
+        }
+    }
+
+    /// Stretches with a pause between them, and nothing lost in it.
+    bool joinWhatIsLevel() {
+        std::vector<int> now{0};
+        for (std::size_t r = 1; r < clock_.levels.size(); ++r) {
+            const bool same = std::fabs(clock_.levels[r] - clock_.levels[r - 1]) < kSmallestStep;
+            now.push_back(now.back() + (same ? 0 : 1));
+        }
+        if (now.back() + 1 == heard_.runs) return false;
+        for (Spot& s : heard_.spots) {
+            if (s.heard()) s.run = now[static_cast<std::size_t>(s.run)];
+        }
+        std::vector<double> levels;
+        for (std::size_t r = 0; r < now.size(); ++r) {
+            if (static_cast<int>(levels.size()) == now[r]) levels.push_back(clock_.levels[r]);
+        }
+        clock_.levels = levels;
+        heard_.runs = now.back() + 1;
+        return true;
+    }
+
+    /// Scratch seconds to clean seconds on a stretch, straight around a moment.
+    [[nodiscard]] ClockLine lineOf(int run, double about) const {
+        const double slope = clock_.slopeAt(about);
+        const double at = whole_.line.toRecording({about}).value - clock_.at(about, run);
+        return ClockLine{{at}, {whole_.line.drift.value - slope * 1e6}}.from(Seconds{-about});
+    }
+
+    Result<Step> settle(int r, const JobControl& job) {
+        double end = whole_.overlap.start.value, begin = whole_.overlap.end.value;
+        for (const Spot& s : heard_.spots) {
+            if (s.run == r) end = s.time();
+        }
+        for (auto it = heard_.spots.rbegin(); it != heard_.spots.rend(); ++it) {
+            if (it->run == r + 1) begin = it->time();
+        }
+        const double middle = (end + begin) / 2;
+        Step out;
+        out.by = clock_.at(middle, r + 1) - clock_.at(middle, r);
+        const TimeRange within =
+            TimeRange{{end - kBeyond}, {begin + kBeyond}}.intersect(whole_.overlap);
+        auto moment = stepMoment(reader_, lineOf(r, middle), lineOf(r + 1, middle), whole_.polarity,
+                                 pattern(), within, job);
+        if (!moment) return tl::unexpected(moment.error());
+        out.moment = *moment;
+        if (std::fabs(out.by) > kFarthestWalk) return out;
+        lookAtEchoes(r, out);
+        return out;
+    }
+
+    /// What arrives on this place, all windows together.
+    [[nodiscard]] ArrivalPattern pattern() const {
+        const auto sum = stackCurves(curves(), modelLags());
+        const double least = kNoises * stackNoise(sum);
+        ArrivalPattern out;
+        for (int k = -kPatternBefore; k <= kPatternAfter; ++k) {
+            const double v = whole_.polarity * sum[static_cast<std::size_t>(k + kReach)];
+            out.push_back(static_cast<float>(std::max(0.0, v - least)));
+        }
+        return out;
+    }
+
+    void lookAtEchoes(int r, Step& step) const {
+        std::vector<Curve> before, after;
+        std::vector<double> lagsBefore, lagsAfter;
+        const auto lags = modelLags();
+        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+            const Spot& s = heard_.spots[i];
+            if (s.run == r) {
+                before.push_back(s.curve);
+                lagsBefore.push_back(lags[i]);
+            } else if (s.run == r + 1 && after.size() < kAtStep) {
+                after.push_back(s.curve);
+                lagsAfter.push_back(lags[i]);
+            }
+        }
+        const std::size_t skip = before.size() - std::min(before.size(), kAtStep);
+        const PatternStep p =
+            patternStep(std::span(before).subspan(skip), std::span(lagsBefore).subspan(skip), after,
+                        lagsAfter, step.by, whole_.polarity);
+        step.echoesTold = p.echoesHeard >= kEchoesToSpeakOf && p.echoesMoved >= kEchoesGoAlong;
+        step.walked = step.moment.heardBetween > 0 ||
+                      (p.echoesHeard >= kEchoesToSpeakOf && p.echoesMoved < kEchoesGoAlong);
+    }
+
+    /// Somebody who walks walks more than once; what could be either is then walked, too.
+    void tellWalksFromLosses() {
+        const bool anyWalk =
+            std::any_of(steps_.begin(), steps_.end(), [](const Step& s) { return s.walked; });
+        for (Step& s : steps_) {
+            s.walked = anyWalk && !s.echoesTold && std::fabs(s.by) <= kFarthestWalk;
+        }
+    }
+
+    [[nodiscard]] bool walked() const {
+        return std::any_of(steps_.begin(), steps_.end(), [](const Step& s) { return s.walked; });
+    }
+
+    /// Where somebody walks, bends are the way of the sound and no clock's.
+    void straighten() {
+        const Points p = nearModel();
+        clock_ = fitClock(p.points, heard_.runs, {}, clockOptions());
+    }
+
+    [[nodiscard]] ClockFitOptions clockOptions() const {
+        // The first line's drift is part of every lag.
+        return {.likelySlope = whole_.line.drift.value * 1e-6, .maxSlope = kMaxClockDrift};
+    }
+
+    /// Whether each window agrees with the others. Where somebody walked, with those of its own
+    /// stretch only: elsewhere in the room the echoes are others.
+    [[nodiscard]] std::vector<bool> agreeing(const std::vector<Curve>& all,
+                                             const std::vector<double>& lags,
+                                             double& chance) const {
+        std::vector<bool> out(all.size());
+        if (!walked()) {
+            WindowAgreement agreement(all, lags, whole_.polarity);
+            for (std::size_t i = 0; i < all.size(); ++i) out[i] = agreement.agrees(all[i], lags[i]);
+            chance = agreement.chance();
+            return out;
+        }
+        const auto run = runs();
+        double sum = 0;
+        for (int r = 0; r < heard_.runs; ++r) {
+            std::vector<double> own = lags;
+            for (std::size_t i = 0; i < all.size(); ++i) {
+                if (run[i] != r) own[i] = std::numeric_limits<double>::quiet_NaN();
+            }
+            WindowAgreement agreement(all, own, whole_.polarity);
+            int asked = 0;
+            for (std::size_t i = 0; i < all.size(); ++i) {
+                if (run[i] != r) continue;
+                out[i] = agreement.agrees(all[i], lags[i]);
+                ++asked;
+            }
+            sum += agreement.chance() * asked;
+        }
+        chance = sum / static_cast<double>(std::max<std::size_t>(1, all.size()));
+        return out;
+    }
+
+    WindowReader& reader_;
+    const FineMatch& whole_;
+    HeardSpots heard_;
+    ClockFit clock_;
+    std::vector<Step> steps_;  // from each run to the next
+};
+
+FollowedClock Follower::result() const {
+    FollowedClock out;
+    // Runs between losses share a level: of the shortest way.
+    std::vector<double> level = clock_.levels;
+    std::vector<int> group(level.size(), 0);
+    for (std::size_t r = 1; r < level.size(); ++r) {
+        group[r] = group[r - 1] + (steps_[r - 1].walked ? 0 : 1);
+    }
+    for (std::size_t r = 0; r < level.size(); ++r) {
+        for (std::size_t o = 0; o < level.size(); ++o) {
+            if (group[o] == group[r]) level[r] = std::min(level[r], clock_.levels[o]);
+        }
+    }
+    const auto lags = modelLags();
+    const auto all = curves();
+    const auto sum = stackCurves(all, lags);
+    const double noise = stackNoise(sum);
+    const auto highest = [&](double seconds) {
+        const int reach = static_cast<int>(seconds * kRate);
+        double height = 0;
+        for (int k = -reach; k <= reach; ++k) {
+            height = std::max(height, whole_.polarity * sum[static_cast<std::size_t>(k + kReach)]);
+        }
+        return height / noise;
+    };
+    FineMatch about = whole_;
+    about.windows.clear();
+    about.stackStrength = highest(kDirectSeconds);
+    about.strongestArrival = highest(kEchoSeconds);
+    about.spreadMs = clock_.spread * 1e3;
+    const auto agrees = agreeing(all, lags, about.chanceOfAgreement);
+    std::vector<SlipWindow> windows;
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const Top own =
+            topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSeconds * kRate));
+        windows.push_back({{all[i].time}, {own.lag - lags[i]}, own.height, agrees[i]});
+    }
+    const auto run = runs();
+    if (walked()) {
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            const auto r = static_cast<std::size_t>(run[i]);
+            if (heard_.spots[i].heard()) {
+                out.way.push_back({{all[i].time}, {clock_.levels[r] - level[r]}});
+            }
+        }
+    }
+
+    // Cut at losses and at bends.
+    const auto add = [&](TimeRange range, std::size_t r, Seconds doubt) {
+        MatchedRange m{range, about, doubt};
+        const double middle = ((range.start + range.end) / 2).value;
+        ClockLine line = lineOf(static_cast<int>(r), middle);
+        m.match.line = line.shifted(Seconds{clock_.levels[r] - level[r]});
+        m.match.overlap = range;
+        out.ranges.push_back(std::move(m));
+    };
+    Seconds from = whole_.overlap.start;
+    Seconds doubt{0};
+    for (std::size_t r = 0; r < level.size(); ++r) {
+        Seconds until = whole_.overlap.end, next = until;
+        Seconds nextDoubt{0};
+        if (r < steps_.size()) {
+            const Step& s = steps_[r];
+            if (s.walked) continue;
+            // By is how much later the clean sound must be moved: so much was lost of it.
+            const double by = level[r + 1] - level[r];
+            const Seconds at = (s.moment.at.start + s.moment.at.end) / 2;
+            nextDoubt = s.moment.at.length() / 2;
+            until = at + Seconds{by > 0 ? 0.0 : -by / 2};
+            next = at + Seconds{by > 0 ? by : -by / 2};
+        }
+        std::size_t k = 0;
+        for (; k < clock_.knots.size(); ++k) {
+            const Seconds knot{clock_.knots[k]};
+            if (knot <= from || knot >= until) continue;
+            add({from, knot}, r, doubt);
+            from = knot;
+            doubt = Seconds{0};
+        }
+        add({from, until}, r, doubt);
+        from = next;
+        doubt = nextDoubt;
+    }
+    for (const SlipWindow& w : windows) {
+        auto it = std::find_if(out.ranges.begin(), out.ranges.end(),
+                               [&](const MatchedRange& m) { return w.scratchTime < m.range.end; });
+        if (it == out.ranges.end()) it = out.ranges.end() - 1;
+        it->match.windows.push_back(w);
+    }
+    return out;
+}
+
+}  // namespace
+
+Result<FollowedClock> followClock(WindowReader& reader, const FineMatch& whole,
+                                  const JobControl& job) {
+    auto heard = hearSpots(reader, whole, job);
+    if (!heard) return tl::unexpected(heard.error());
+    if (heard->runs == 0) return FollowedClock{{{whole.overlap, whole, {}}}, {}};
+    Follower follower(reader, whole, std::move(*heard));
+    follower.fit();
+    auto settled = follower.settleSteps(job);
+    if (!settled) return tl::unexpected(settled.error());
+    return follower.result();
+}
+
+}  // namespace brisk

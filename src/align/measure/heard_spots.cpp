@@ -1,0 +1,290 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Along the first line lags are followed as far as windows reach (48 ms either way). Where a whole
+// stretch of them is not heard, the stretch is searched again by itself, near where it should be;
+// if it fits somewhere else beyond doubt, it is listened to along a line of its own.
+#include "align/measure/heard_spots.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "align/measure/lag_track.h"
+#include "align/measure/moved_pattern.h"
+#include "core/statistics.h"
+
+namespace brisk {
+namespace {
+
+constexpr double kMinStretch = 6.0;      // seconds; shorter ones cannot prove themselves
+constexpr double kSearchSeconds = 20.0;  // how much can be lost
+constexpr double kOtherPlace = 0.002;    // seconds; an echo is as near
+constexpr double kClearlyMore = 1.25;    // strength of the other place
+constexpr double kSureStack = 9.0;
+constexpr double kSureShare = 0.6;
+constexpr int kSureWindows = 5;
+constexpr int kMaxDepth = 8;
+constexpr double kSecondsEach = 5;  // a window for so many
+constexpr int kLeastWindows = 32;
+constexpr int kMostWindows = 120;
+constexpr std::size_t kAtStep = 12;  // windows on either side whose arrivals are compared
+
+/// What was heard along one line.
+struct Part {
+    ClockLine line;
+    TimeRange range;
+    WindowCurves heard;
+    LagTrack track;
+};
+
+bool isSure(const FineMatch& m) {
+    const auto n = static_cast<int>(m.windows.size());
+    return m.stackStrength >= kSureStack && m.agreeing() >= kSureWindows &&
+           m.agreeing() >= kSureShare * n;
+}
+
+bool isAnswer(const Error& e) {
+    return e.code == ErrorCode::TooShort || e.code == ErrorCode::Silent;
+}
+
+/// Stretches of a part in which nothing is heard.
+std::vector<TimeRange> unheard(const Part& part) {
+    const auto& curves = part.heard.curves;
+    const auto& runs = part.track.runs;
+    std::vector<TimeRange> out;
+    if (runs.empty()) return out;
+    const auto edge = [&](std::size_t inside, std::size_t outside) {
+        return Seconds{(curves[inside].time + curves[outside].time) / 2};
+    };
+    const auto add = [&](TimeRange r) {
+        if (r.length().value >= kMinStretch) out.push_back(r);
+    };
+    if (runs.front().first > 0) {
+        add({part.range.start, edge(runs.front().first, runs.front().first - 1)});
+    }
+    for (std::size_t i = 0; i + 1 < runs.size(); ++i) {
+        if (runs[i + 1].first - runs[i].last < 2) continue;
+        add({edge(runs[i].last, runs[i].last + 1), edge(runs[i + 1].first, runs[i + 1].first - 1)});
+    }
+    if (runs.back().last + 1 < curves.size()) {
+        add({edge(runs.back().last, runs.back().last + 1), part.range.end});
+    }
+    return out;
+}
+
+/// Where a stretch lies when it is searched by itself, near where `line` has it; none if nowhere.
+Result<std::optional<FineMatch>> searchStretch(WindowReader& reader, TimeRange stretch,
+                                               ClockLine line, double leastJump,
+                                               const JobControl& job) {
+    const Seconds middle = (stretch.start + stretch.end) / 2;
+    auto places = placesNear(reader.take().bands, reader.recording().bands, stretch, line,
+                             {kSearchSeconds}, job.withReport({}));
+    if (!places) {
+        if (isAnswer(places.error())) return std::nullopt;
+        return tl::unexpected(places.error());
+    }
+    for (std::size_t i = 0; i < std::min<std::size_t>(2, places->size()); ++i) {
+        auto probe = probePlace(reader, (*places)[i], stretch, job.withReport({}));
+        if (!probe) {
+            if (isAnswer(probe.error())) continue;
+            return tl::unexpected(probe.error());
+        }
+        auto m = measurePlace(reader, *probe, stretch, job.withReport({}));
+        if (!m) {
+            if (isAnswer(m.error())) continue;
+            return tl::unexpected(m.error());
+        }
+        const double jump = (m->line.toRecording(middle) - line.toRecording(middle)).value;
+        if (isSure(*m)) {
+            if (std::fabs(jump) < leastJump) return std::nullopt;
+            return std::move(*m);
+        }
+    }
+    return std::nullopt;
+}
+
+/// Runs other than the longest.
+std::vector<LagRun> besideTheMain(const Part& part) {
+    auto out = part.track.runs;
+    const auto longest = std::max_element(out.begin(), out.end(), [](LagRun a, LagRun b) {
+        return a.last - a.first < b.last - b.first;
+    });
+    if (longest != out.end()) out.erase(longest);
+    return out;
+}
+
+/// Half way to the windows that are on other lags.
+TimeRange rangeOf(const Part& part, LagRun run) {
+    const auto& c = part.heard.curves;
+    const auto between = [&](std::size_t a, std::size_t b) {
+        return Seconds{(c[a].time + c[b].time) / 2};
+    };
+    return {run.first == 0 ? part.range.start : between(run.first - 1, run.first),
+            run.last + 1 == c.size() ? part.range.end : between(run.last, run.last + 1)};
+}
+
+double strengthOf(const Part& part, LagRun run, int polarity) {
+    const std::size_t n = run.last - run.first + 1;
+    return strengthAlong(std::span(part.heard.curves).subspan(run.first, n),
+                         std::span(part.track.lag).subspan(run.first, n), polarity);
+}
+
+void forget(LagTrack& track, LagRun run) {
+    for (std::size_t i = run.first; i <= run.last; ++i) {
+        track.lag[i] = std::numeric_limits<double>::quiet_NaN();
+    }
+    std::erase_if(track.runs, [&](const LagRun& r) { return r.first == run.first; });
+}
+
+Result<void> hearPart(WindowReader& reader, TimeRange range, ClockLine line, int polarity,
+                      int depth, std::vector<Part>& out, const JobControl& job) {
+    const int wanted = std::clamp(static_cast<int>(range.length().value / kSecondsEach),
+                                  kLeastWindows, kMostWindows);
+    auto heard = windowCurves(reader, line, line,
+                              {.overlap = range,
+                               .size = exactWindowSize(range.length()),
+                               .wanted = wanted,
+                               .withPulse = true},
+                              job.withReport({}));
+    if (!heard) {
+        if (isAnswer(heard.error())) return {};
+        return tl::unexpected(heard.error());
+    }
+    Part part{line, range, std::move(*heard), {}};
+    part.track = followLags(part.heard.curves, polarity);
+    const auto silent = unheard(part);
+    const auto doubted = depth < kMaxDepth ? besideTheMain(part) : std::vector<LagRun>{};
+    const std::size_t own = out.size();
+    out.push_back(std::move(part));
+    if (depth >= kMaxDepth) return {};
+    const auto listenAlong = [&](const FineMatch& m, TimeRange stretch) {
+        return hearPart(reader, stretch, m.line, m.polarity, depth + 1, out, job);
+    };
+    for (const TimeRange& stretch : silent) {
+        auto found = searchStretch(reader, stretch, line, kOtherPlace, job);
+        if (!found) return tl::unexpected(found.error());
+        if (!*found) continue;
+        if (auto done = listenAlong(**found, stretch); !done) return done;
+    }
+    // Far from the line a run may be an echo of what lies beyond the windows' reach.
+    for (const LagRun& run : doubted) {
+        const TimeRange stretch = rangeOf(out[own], run);
+        if (stretch.length().value < kMinStretch) continue;
+        const Seconds lag{out[own].track.lag[run.first]};
+        auto found = searchStretch(reader, stretch, line.shifted(-lag), kOtherPlace, job);
+        if (!found) return tl::unexpected(found.error());
+        if (!*found ||
+            (*found)->strongestArrival < kClearlyMore * strengthOf(out[own], run, polarity)) {
+            continue;
+        }
+        forget(out[own].track, run);
+        if (auto done = listenAlong(**found, stretch); !done) return done;
+    }
+    return {};
+}
+
+/// A step within one part that is none: the loudest arrival changed, the pattern stayed. Both runs
+/// then follow the earlier of the two.
+void joinWhereThePatternStays(Part& part, int polarity) {
+    auto& runs = part.track.runs;
+    auto& lag = part.track.lag;
+    const std::span<const Curve> curves(part.heard.curves);
+    for (std::size_t i = 0; i + 1 < runs.size();) {
+        LagRun& a = runs[i];
+        const LagRun b = runs[i + 1];
+        const std::size_t from = std::max(a.first, a.last - std::min(a.last, kAtStep - 1));
+        const std::size_t to = std::min(b.last, b.first + kAtStep - 1);
+        const double step = lag[b.first] - lag[a.last];
+        const std::span<const double> lags(lag);
+        const auto part1 = std::pair{from, a.last - from + 1};
+        const auto part2 = std::pair{b.first, to - b.first + 1};
+        const PatternStep p = patternStep(curves.subspan(part1.first, part1.second),
+                                          lags.subspan(part1.first, part1.second),
+                                          curves.subspan(part2.first, part2.second),
+                                          lags.subspan(part2.first, part2.second), step, polarity);
+        if (p.stayed < p.moved) {
+            ++i;
+            continue;
+        }
+        const auto [first, last] =
+            step > 0 ? std::pair{b.first, b.last} : std::pair{a.first, a.last};
+        for (std::size_t k = first; k <= last; ++k) lag[k] -= std::fabs(step);
+        a.last = b.last;
+        runs.erase(runs.begin() + static_cast<std::ptrdiff_t>(i) + 1);
+        if (i > 0) --i;
+    }
+}
+
+/// A step that the loudest arrival does not show.
+void splitWhereThePatternMoves(Part& part, int polarity) {
+    auto& runs = part.track.runs;
+    auto& lag = part.track.lag;
+    for (std::size_t i = 0; i < runs.size();) {
+        const LagRun run = runs[i];
+        const std::size_t n = run.last - run.first + 1;
+        const auto move = findPatternMove(std::span(part.heard.curves).subspan(run.first, n),
+                                          std::span(lag).subspan(run.first, n), polarity);
+        if (!move) {
+            ++i;
+            continue;
+        }
+        const std::size_t at = run.first + move->at;
+        for (std::size_t k = at; k <= run.last; ++k) lag[k] += move->step;
+        runs[i].last = at - 1;
+        runs.insert(runs.begin() + static_cast<std::ptrdiff_t>(i) + 1, LagRun{at, run.last});
+    }
+}
+
+}  // namespace
+
+Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job) {
+    std::vector<Part> parts;
+    auto done = hearPart(reader, whole.overlap, whole.line, whole.polarity, 0, parts, job);
+    if (!done) return tl::unexpected(done.error());
+    HeardSpots out;
+    if (parts.empty()) return out;
+    out.pulse = parts.front().heard.pulse;
+    struct Run {
+        double from;
+        std::size_t part, index;
+    };
+    std::vector<Run> order;
+    for (std::size_t p = 0; p < parts.size(); ++p) {
+        joinWhereThePatternStays(parts[p], whole.polarity);
+        splitWhereThePatternMoves(parts[p], whole.polarity);
+        const auto& runs = parts[p].track.runs;
+        for (std::size_t r = 0; r < runs.size(); ++r) {
+            order.push_back({parts[p].heard.curves[runs[r].first].time, p, r});
+        }
+    }
+    std::sort(order.begin(), order.end(),
+              [](const Run& a, const Run& b) { return a.from < b.from; });
+    out.runs = static_cast<int>(order.size());
+    for (std::size_t p = 0; p < parts.size(); ++p) {
+        Part& part = parts[p];
+        std::vector<int> runOf(part.heard.curves.size(), -1);
+        for (std::size_t k = 0; k < order.size(); ++k) {
+            if (order[k].part != p) continue;
+            const LagRun& run = part.track.runs[order[k].index];
+            for (std::size_t i = run.first; i <= run.last; ++i) {
+                if (!std::isnan(part.track.lag[i])) runOf[i] = static_cast<int>(k);
+            }
+        }
+        for (std::size_t i = 0; i < runOf.size(); ++i) {
+            Curve& c = part.heard.curves[i];
+            // Where a later part was heard, this one has nothing to say.
+            const bool elsewhere =
+                runOf[i] < 0 &&
+                std::any_of(parts.begin() + static_cast<std::ptrdiff_t>(p) + 1, parts.end(),
+                            [&](const Part& o) { return o.range.contains({c.time}); });
+            if (elsewhere) continue;
+            const Seconds at{c.time};
+            const double base =
+                (parts.front().line.toRecording(at) - part.line.toRecording(at)).value;
+            out.spots.push_back({std::move(c), base, runOf[i], part.track.lag[i]});
+        }
+    }
+    std::stable_sort(out.spots.begin(), out.spots.end(),
+                     [](const Spot& a, const Spot& b) { return a.time() < b.time(); });
+    return out;
+}
+
+}  // namespace brisk

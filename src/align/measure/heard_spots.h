@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Everything that is heard of a place over the whole take: spots with their lags, gathered along
+/// as many lines as it takes where samples were lost or repeated.
+///
+///     auto spots = hearSpots(reader, whole, job);
+///     spots->runs     // 1 where one lag runs through
+#pragma once
+
+#include <limits>
+#include <vector>
+
+#include "align/measure/fine_match.h"
+#include "align/measure/window_curves.h"
+
+namespace brisk {
+
+struct Spot {
+    Curve curve;  ///< Along a line of its own ...
+    double base =
+        0;         ///< ... whose lags are this much less than those along the first line, seconds.
+    int run = -1;  ///< Stretch of about one lag; -1 where nothing is heard.
+    /// Along its own line, to 0.25 ms: the loudest arrival, which may be an echo. NaN if unheard.
+    double lag = std::numeric_limits<double>::quiet_NaN();
+
+    [[nodiscard]] double time() const { return curve.time; }
+    [[nodiscard]] bool heard() const { return run >= 0; }
+};
+
+struct HeardSpots {
+    std::vector<Spot> spots;  ///< In order of time; so are the runs.
+    int runs = 0;
+    std::vector<double> pulse;  ///< What one arrival looks like, see window_curves.h.
+};
+
+/// \param whole  the best single match over the overlap; its line is the first.
+/// Errors: CannotRead, Cancelled. Nothing heard is an answer: no runs.
+Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job);
+
+}  // namespace brisk
