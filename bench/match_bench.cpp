@@ -166,7 +166,7 @@ PairSpec foreignSpec(SourceSet set, int i, int half) {
     s.seed = (set == SourceSet::Tuning ? 77000 : 88000) + static_cast<std::uint64_t>(i) * 2 +
              static_cast<std::uint64_t>(half);
     s.source = {static_cast<SourceKind>(i % 3), set, half};
-    const double takes[] = {3, 5, 8, 12, 20, 30, 45, 60, 90, 150};
+    const double takes[] = {1.5, 3, 5, 2, 8, 12, 30, 45, 60, 150};
     const double recordings[] = {5, 15, 40, 90, 180, 300, 600, 1200};
     s.takeSeconds = takes[i % 10];
     s.recordingSeconds = recordings[i % 8];

@@ -111,15 +111,23 @@ void coverWithCloth(std::vector<float>& sound, std::uint64_t seed) {
     for (const float v : sound) power += static_cast<double>(v) * v;
     const auto level = static_cast<float>(
         std::sqrt(power / static_cast<double>(std::max<std::size_t>(1, sound.size()))));
-    sim::NoiseSource random(seed + 23);
-    float low[4] = {}, rumble[2] = {}, rustle = 0;
+    // Once forwards and once backwards: dull, and not later.
     const auto k = static_cast<float>(1 - std::exp(-2 * std::numbers::pi * 2000 / kRate));
+    const auto dull = [k](auto from, auto to) {
+        float low[2] = {};
+        for (; from != to; ++from) {
+            for (float& l : low) {
+                l += k * (*from - l);
+                *from = l;
+            }
+        }
+    };
+    dull(sound.begin(), sound.end());
+    dull(sound.rbegin(), sound.rend());
+    sim::NoiseSource random(seed + 23);
+    float rumble[2] = {}, rustle = 0;
     std::size_t left = 0;
     for (float& v : sound) {
-        for (float& l : low) {
-            l += k * (v - l);
-            v = l;
-        }
         if (left == 0) {
             left = static_cast<std::size_t>((0.1 + 0.8 * static_cast<double>(random.uniform())) *
                                             kRate);

@@ -459,8 +459,8 @@
         <translation>Oba zvuky mají příliš málo společného na porovnání.</translation>
     </message>
     <message>
-        <source>Less than three seconds of sound: too little to tell.</source>
-        <translation>Méně než tři sekundy zvuku: příliš málo na rozhodnutí.</translation>
+        <source>Little more than a second of sound: too little to tell.</source>
+        <translation>Sotva víc než sekunda zvuku: příliš málo na rozhodnutí.</translation>
     </message>
     <message>
         <source>Nothing is heard in one of the two sounds.</source>
@@ -1739,8 +1739,8 @@
         <translation>V překryvu není nic slyšet.</translation>
     </message>
     <message>
-        <source>The two share less than three seconds here.</source>
-        <translation>Oba tu mají společného méně než tři sekundy.</translation>
+        <source>The two share little more than a second here.</source>
+        <translation>Oba tu mají společného sotva víc než sekundu.</translation>
     </message>
     <message>
         <source>Cannot write {file}: {why}.</source>
@@ -2133,6 +2133,22 @@
     <message>
         <source>{joined}On the picture&apos;s clock: {track}, {channels}, {format}{rest:run}.</source>
         <translation>{joined}Na hodinách obrazu: {track}, {channels}, {format}{rest:run}.</translation>
+    </message>
+    <message>
+        <source>The two clocks do not stay equally fast, as happens while a device warms up ({from:fixed1} to {to:fixed1} ppm): the clean sound follows.</source>
+        <translation>Obojí hodiny nejdou stále stejně rychle, jak se stává, když se přístroj zahřívá ({from:fixed1} až {to:fixed1} ppm): čistý zvuk se přizpůsobí.</translation>
+    </message>
+    <message>
+        <source>Whoever speaks comes and goes, up to {metres:fixed0} m farther from the camera. The clean sound stays with the picture.</source>
+        <translation>Kdo mluví, přichází a odchází, až o {metres:fixed0} m dál od kamery. Čistý zvuk zůstává u obrazu.</translation>
+    </message>
+    <message>
+        <source>The recording takes a thousandth longer than the take, as sound for 24 pictures a second does beside 23.976: it is pulled to fit.</source>
+        <translation>Nahrávka trvá o tisícinu déle než záběr, jako zvuk pro 24 snímků za sekundu vedle 23,976: natáhne se, aby seděla.</translation>
+    </message>
+    <message>
+        <source>The recording is a thousandth shorter than the take, as sound for 23.976 pictures a second is beside 24: it is pulled to fit.</source>
+        <translation>Nahrávka je o tisícinu kratší než záběr, jako zvuk pro 23,976 snímku za sekundu vedle 24: natáhne se, aby seděla.</translation>
     </message>
 </context>
 <context>

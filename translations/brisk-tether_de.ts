@@ -458,8 +458,8 @@
         <translation>Die beiden Töne haben zu wenig gemeinsam, um sie zu vergleichen.</translation>
     </message>
     <message>
-        <source>Less than three seconds of sound: too little to tell.</source>
-        <translation>Weniger als drei Sekunden Ton: zu wenig, um etwas zu sagen.</translation>
+        <source>Little more than a second of sound: too little to tell.</source>
+        <translation>Kaum mehr als eine Sekunde Ton: zu wenig, um etwas zu sagen.</translation>
     </message>
     <message>
         <source>Nothing is heard in one of the two sounds.</source>
@@ -1725,8 +1725,8 @@
         <translation>In der Überlappung ist nichts zu hören.</translation>
     </message>
     <message>
-        <source>The two share less than three seconds here.</source>
-        <translation>Die beiden haben hier weniger als drei Sekunden gemeinsam.</translation>
+        <source>The two share little more than a second here.</source>
+        <translation>Die beiden haben hier kaum mehr als eine Sekunde gemeinsam.</translation>
     </message>
     <message>
         <source>Cannot write {file}: {why}.</source>
@@ -2110,6 +2110,22 @@
     <message>
         <source>{joined}On the picture&apos;s clock: {track}, {channels}, {format}{rest:run}.</source>
         <translation>{joined}Auf der Uhr des Bildes: {track}, {channels}, {format}{rest:run}.</translation>
+    </message>
+    <message>
+        <source>The two clocks do not stay equally fast, as happens while a device warms up ({from:fixed1} to {to:fixed1} ppm): the clean sound follows.</source>
+        <translation>Die beiden Uhren bleiben nicht gleich schnell, wie es geschieht, während ein Gerät warm wird ({from:fixed1} bis {to:fixed1} ppm): der saubere Ton folgt.</translation>
+    </message>
+    <message>
+        <source>Whoever speaks comes and goes, up to {metres:fixed0} m farther from the camera. The clean sound stays with the picture.</source>
+        <translation>Wer spricht, kommt und geht, bis zu {metres:fixed0} m weiter von der Kamera. Der saubere Ton bleibt beim Bild.</translation>
+    </message>
+    <message>
+        <source>The recording takes a thousandth longer than the take, as sound for 24 pictures a second does beside 23.976: it is pulled to fit.</source>
+        <translation>Die Aufnahme dauert ein Tausendstel länger als der Take, wie Ton für 24 Bilder in der Sekunde neben 23,976: sie wird passend gezogen.</translation>
+    </message>
+    <message>
+        <source>The recording is a thousandth shorter than the take, as sound for 23.976 pictures a second is beside 24: it is pulled to fit.</source>
+        <translation>Die Aufnahme ist ein Tausendstel kürzer als der Take, wie Ton für 23,976 Bilder in der Sekunde neben 24: sie wird passend gezogen.</translation>
     </message>
 </context>
 <context>

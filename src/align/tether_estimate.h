@@ -20,6 +20,9 @@ inline const char* statusText(MatchStatus s) {
                                       : "unmatched";
 }
 
+/// Lines that meet to this are one clock that bends; farther apart something was lost.
+constexpr Seconds kMeeting{0.0004};
+
 struct Rival {
     Seconds offset;
     double relativeDb = 0;  ///< Of its evidence against the best place; negative = weaker.
@@ -43,6 +46,17 @@ struct TetherSegment {
     Seconds startDoubt{0};
     friend bool operator==(const TetherSegment&, const TetherSegment&) = default;
 };
+
+/// The way of the sound to the camera at one moment, where it changes: beyond what it is where the
+/// speaker stands nearest. No part of any line; the picture hears nothing of it.
+struct PathDelay {
+    Seconds takeTime;
+    Seconds later;  ///< 0 or more: the scratch sound comes so much later.
+    friend bool operator==(const PathDelay&, const PathDelay&) = default;
+};
+
+/// At a moment, straight between what was measured; 0 without any.
+Seconds pathAt(const std::vector<PathDelay>& path, Seconds takeTime);
 
 /// What the judgement rests on.
 struct MatchEvidence {
@@ -68,11 +82,14 @@ struct TetherEstimate {
     std::vector<TetherSegment> segments;  ///< At least one where there is an overlap.
     std::vector<Rival> rivals;
     std::vector<MeasuredLag> slips;
+    std::vector<PathDelay> path;  ///< In order of time; empty where nobody walked.
     MatchEvidence evidence;
     Facts reason;  ///< What the judgement rests on, for a person; nothing steers by it.
 
-    /// False where the recording jumps: one line then holds for a part of the take only.
+    /// False where the recording jumps or a clock bends: one line then holds for a part only.
     [[nodiscard]] bool oneLineHolds() const { return segments.size() < 2; }
+    /// Something was lost or repeated: neighbouring lines do not meet.
+    [[nodiscard]] bool jumps() const;
     friend bool operator==(const TetherEstimate&, const TetherEstimate&) = default;
 };
 

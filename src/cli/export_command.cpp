@@ -144,7 +144,7 @@ Result<Work> fromFiles(const Options& o, const Console& console) {
             console.say(cameras[p.take] + " is not exported: " + sentence(p.estimate.reason));
             continue;
         }
-        if (!p.estimate.oneLineHolds()) {
+        if (p.estimate.jumps()) {
             w.attention = true;
             console.say(cameras[p.take] + ": the recording jumps inside it; listen there. " +
                         sentence(p.estimate.reason));

@@ -29,6 +29,10 @@ ordered_json matchJson(const TetherEstimate& e) {
         part.update(lineJson(s.line));
         j["segments"].push_back(std::move(part));
     }
+    if (!e.path.empty()) j["path_delay_ms"] = ordered_json::array();
+    for (const PathDelay& p : e.path) {
+        j["path_delay_ms"].push_back({p.takeTime.value, p.later.milliseconds()});
+    }
     return j;
 }
 

@@ -26,7 +26,7 @@ const char* stateText(TetherState s) {
 
 TetherState Tether::state() const {
     if (locked) return TetherState::Tethered;
-    if (placedByHand || movedByHand() || !found.oneLineHolds()) return TetherState::NeedsAnEar;
+    if (placedByHand || movedByHand() || found.jumps()) return TetherState::NeedsAnEar;
     switch (found.status) {
         case MatchStatus::Matched:
             return TetherState::Offered;

@@ -62,6 +62,10 @@ TetherEstimate estimateFrom(const ordered_json& j) {
     for (const auto& s : j.at("slips")) {
         e.slips.push_back({{s.at(0).get<double>()}, {s.at(1).get<double>()}, s.at(2).get<bool>()});
     }
+    // Absent where nobody walked.
+    for (const auto& p : j.value("path_delay_ms", ordered_json::array())) {
+        e.path.push_back({{p.at(0).get<double>()}, {p.at(1).get<double>() / 1e3}});
+    }
     e.reason = factsFrom(j.at("reason"));
     return e;
 }

@@ -45,7 +45,7 @@ void checkEstimate(const TetherEstimate& e) {
     ensure(e.confidence >= 0 && e.confidence <= 1, "a confidence is not from 0 to 1");
     ensure(e.windowsUsed >= 0 && e.windowsAgreeing >= 0, "a count is below nothing");
     for (const Seconds s : {e.residualStart, e.residualMiddle, e.residualEnd}) ensureTime(s);
-    ensure(e.segments.size() + e.slips.size() + e.rivals.size() <= kMaxPerTether,
+    ensure(e.segments.size() + e.slips.size() + e.rivals.size() + e.path.size() <= kMaxPerTether,
            "a tether has more parts than a take has moments");
     for (const TetherSegment& s : e.segments) {
         ensureRange(s.range);
@@ -55,6 +55,11 @@ void checkEstimate(const TetherEstimate& e) {
     for (const auto& s : e.slips) {
         ensureTime(s.takeTime);
         ensureTime(s.slip);
+    }
+    for (const PathDelay& p : e.path) {
+        ensureTime(p.takeTime);
+        ensure(p.later.value >= 0 && p.later.value <= kMaxSoundDelay.value,
+               "a sound was too long on its way");
     }
     for (const Rival& r : e.rivals) {
         ensureTime(r.offset);

@@ -48,7 +48,19 @@ constexpr Phrase kPhrases[] = {
     {"matched-elsewhere",
      PHRASE("Nothing here comes near what the take is matched with elsewhere.")},
     {"too-little-shared", PHRASE("The two sounds share too little to compare.")},
-    {"too-short-to-tell", PHRASE("Less than three seconds of sound: too little to tell.")},
+    {"clock-bends",
+     PHRASE("The two clocks do not stay equally fast, as happens while a device warms up "
+            "({from:fixed1} to {to:fixed1} ppm): the clean sound follows.")},
+    {"speaker-walks",
+     PHRASE("Whoever speaks comes and goes, up to {metres:fixed0} m farther from the camera. The "
+            "clean sound stays with the picture.")},
+    {"pulled-longer",
+     PHRASE("The recording takes a thousandth longer than the take, as sound for 24 pictures a "
+            "second does beside 23.976: it is pulled to fit.")},
+    {"pulled-shorter",
+     PHRASE("The recording is a thousandth shorter than the take, as sound for 23.976 pictures a "
+            "second is beside 24: it is pulled to fit.")},
+    {"too-short-to-tell", PHRASE("Little more than a second of sound: too little to tell.")},
     {"one-is-silent", PHRASE("Nothing is heard in one of the two sounds.")},
     // What time stamps say (align/nominate/stamp_place).
     {"timecode-and-reference", PHRASE("timecode {timecode} and time reference {reference:clock2}")},
@@ -569,7 +581,7 @@ constexpr Phrase kPhrases[] = {
     {"no-picture-to-hand-over", PHRASE("{file} has no picture to export.")},
     {"shows-nothing-kept", PHRASE("{file} shows nothing in the stretch that is kept.")},
     {"silent-overlap", PHRASE("Nothing is heard in the overlap.")},
-    {"too-short-overlap", PHRASE("The two share less than three seconds here.")},
+    {"too-short-overlap", PHRASE("The two share little more than a second here.")},
     {"cannot-write", PHRASE("Cannot write {file}: {why}.")},
     {"cannot-write-into", PHRASE("Cannot write {file} in the folder {folder}: {why}. Nothing was "
                                  "written; choose another folder or free it.")},

@@ -9,7 +9,9 @@
 #include "align/measure/estimate_from.h"
 #include "align/measure/follow_clock.h"
 #include "align/nominate/coarse_search.h"
+#include "align/nominate/pulled_rate.h"
 #include "core/decibels.h"
+#include "core/sound_distance.h"
 
 namespace brisk {
 namespace {
@@ -25,8 +27,7 @@ constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kShareOfChance = 0.3;
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
-constexpr double kHeardAsJump = 0.0004;  // seconds
-constexpr double kSameMoment = 0.3;      // seconds; nearer, nobody looks for a jump elsewhere
+constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
 
 /// Too little to compare is something to say, not a failure.
 bool isAnswer(const Error& e) {
@@ -88,7 +89,7 @@ Facts jumpFacts(const std::vector<TetherSegment>& segments) {
         const Seconds at = segments[i + 1].range.start;
         const double lost =
             (segments[i].line.toRecording(at) - segments[i + 1].line.toRecording(at)).value;
-        if (std::fabs(lost) < kHeardAsJump) continue;  // a clock that bends
+        if (std::fabs(lost) < kMeeting.value) continue;  // a clock that bends
         const Seconds doubt = segments[i + 1].startDoubt;
         Fact jump{lost > 0 ? "recording-lost" : "recording-repeats",
                   {{"seconds", std::fabs(lost)}, {"at", at}}};
@@ -97,6 +98,28 @@ Facts jumpFacts(const std::vector<TetherSegment>& segments) {
         }
         out.push_back(std::move(jump));
     }
+    return out;
+}
+
+/// What the clocks and the speaker do, where it is more than a straight line.
+Facts clockFacts(const TetherEstimate& e) {
+    Facts out;
+    if (e.segments.size() > 1 && !e.jumps()) {
+        const auto [least, most] =
+            std::minmax_element(e.segments.begin(), e.segments.end(),
+                                [](const TetherSegment& a, const TetherSegment& b) {
+                                    return a.line.drift.value < b.line.drift.value;
+                                });
+        out.push_back(
+            {"clock-bends", {{"from", least->line.drift.value}, {"to", most->line.drift.value}}});
+    }
+    Seconds farthest{0};
+    for (const PathDelay& p : e.path) farthest = std::max(farthest, p.later);
+    if (farthest.value > 0) {
+        out.push_back({"speaker-walks", {{"metres", farthest.value * kMetresPerSecond}}});
+    }
+    const double pulled = expectedDrift(e.line.drift).value;
+    if (pulled != 0) out.push_back({pulled > 0 ? "pulled-longer" : "pulled-shorter"});
     return out;
 }
 
@@ -194,6 +217,46 @@ void dropOwnParts(std::vector<RivalPlace>& rivals, const std::vector<MatchedRang
     });
 }
 
+/// The best of some places, and what is said of it.
+Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlace>& places,
+                              const std::optional<StampPlace>& stamps, const JobControl& job) {
+    auto tested = measureBest(reader, places, job.part(0, 0.85));
+    if (!tested) return tl::unexpected(tested.error());
+    if (tested->empty()) return refusal({"too-little-shared"});
+
+    const Seconds scratchStart = reader.take().info.soundStartInTake();
+    const bool byStamps = preferStamped(*tested, stamps, scratchStart);
+    auto rivals = rivalsOf(*tested, scratchStart);
+    auto followed = followClock(reader, tested->front().match, job.part(0.85, 1.0));
+    if (!followed) return tl::unexpected(followed.error());
+    const auto& parts = followed->ranges;
+    dropOwnParts(rivals, parts, scratchStart);
+    TetherEstimate e = estimateFrom(parts, scratchStart);
+    for (const WayPoint& w : followed->way) e.path.push_back({w.time + scratchStart, w.later});
+    double strongest = 0;
+    for (const RivalPlace& r : rivals) {
+        e.rivals.push_back(r.place);
+        strongest = std::max(strongest, r.strength);
+    }
+    judge(parts, strongest, e);
+    add(e.reason, jumpFacts(e.segments));
+    add(e.reason, clockFacts(e));
+    if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});
+    return e;
+}
+
+// What is looked at where nothing was found: rarer, and dearer to search.
+
+Result<std::vector<CoarsePlace>> touchingPlaces(const WindowReader& reader, CoarseRecording&,
+                                                const JobControl& job) {
+    return placesAtEdges(reader.take().bands, reader.recording().bands, job);
+}
+
+Result<std::vector<CoarsePlace>> pulledPlaces(const WindowReader& reader, CoarseRecording& searched,
+                                              const JobControl& job) {
+    return placesAtPulledRates(reader.take().bands, searched, job);
+}
+
 }  // namespace
 
 Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
@@ -205,31 +268,24 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
         return refusal(
             {places.error().code == ErrorCode::Silent ? "one-is-silent" : "too-short-to-tell"});
     }
-    if (places->empty()) return refusal({"no-place"});
-    if (places->front().score < leastCoarse) {
+    if (!places->empty() && places->front().score < leastCoarse) {
         return refusal({"matched-elsewhere"});
     }
-    auto tested = measureBest(reader, *places, job.part(0.4, 0.9));
-    if (!tested) return tl::unexpected(tested.error());
-    if (tested->empty()) return refusal({"too-little-shared"});
-
-    const Seconds scratchStart = reader.take().info.soundStartInTake();
-    const bool byStamps = preferStamped(*tested, stamps, scratchStart);
-    auto rivals = rivalsOf(*tested, scratchStart);
-    auto followed = followClock(reader, tested->front().match, job.part(0.9, 1.0));
-    if (!followed) return tl::unexpected(followed.error());
-    const auto& parts = followed->ranges;
-    dropOwnParts(rivals, parts, scratchStart);
-    TetherEstimate e = estimateFrom(parts, scratchStart);
-    double strongest = 0;
-    for (const RivalPlace& r : rivals) {
-        e.rivals.push_back(r.place);
-        strongest = std::max(strongest, r.strength);
+    auto found = places->empty() ? Result<TetherEstimate>(refusal({"no-place"}))
+                                 : bestOf(reader, *places, stamps, job.part(0.4, 0.9));
+    if (!found || found->status != MatchStatus::Unmatched || leastCoarse > 0) return found;
+    for (const auto& look : {touchingPlaces, pulledPlaces}) {
+        auto others = look(reader, searched, job.withReport({}));
+        if (!others) {
+            if (isAnswer(others.error())) continue;
+            return tl::unexpected(others.error());
+        }
+        if (others->empty()) continue;
+        others->resize(std::min(others->size(), kMaxProbed));
+        auto other = bestOf(reader, *others, std::nullopt, job.part(0.9, 1.0));
+        if (!other || other->status != MatchStatus::Unmatched) return other;
     }
-    judge(parts, strongest, e);
-    add(e.reason, jumpFacts(e.segments));
-    if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});
-    return e;
+    return found;
 }
 
 }  // namespace brisk

@@ -155,8 +155,19 @@ struct Trial {
     std::vector<ClockPoint> points;
     int runs = 1;
     std::vector<double> knots;
-    ClockFit fit;
+    std::vector<bool> found = {};  ///< Of each run but the first: begun by a step found here.
+    ClockFit fit = {};
     double left = 0;
+
+    /// Steps that are large enough to be believed; beside others, one may look smaller than it is.
+    [[nodiscard]] bool credible() const {
+        for (std::size_t r = 0; r < found.size(); ++r) {
+            if (found[r] && std::fabs(fit.levels[r + 1] - fit.levels[r]) < kSmallestStep) {
+                return false;
+            }
+        }
+        return true;
+    }
 
     void refit(const ClockFitOptions& options) {
         const Fitter fitter(points, runs, options);
@@ -194,7 +205,7 @@ void settleKnots(Trial& trial, const ClockFitOptions& options) {
     }
 }
 
-/// With one stretch split where that helps most; nothing where no step is large enough.
+/// With one stretch split where that helps most; nothing where none is long enough.
 std::optional<Trial> withStep(const Trial& from, const ClockFitOptions& options) {
     std::optional<Trial> best;
     const auto& points = from.points;
@@ -205,10 +216,8 @@ std::optional<Trial> withStep(const Trial& from, const ClockFitOptions& options)
         const int run = points[i].run;
         ++tried.runs;
         for (std::size_t k = i; k < points.size(); ++k) ++tried.points[k].run;
+        tried.found.insert(tried.found.begin() + run, true);
         tried.refit(options);
-        const double step = tried.fit.levels[static_cast<std::size_t>(run) + 1] -
-                            tried.fit.levels[static_cast<std::size_t>(run)];
-        if (std::fabs(step) < kSmallestStep) continue;
         if (!best || tried.left < best->left) best = std::move(tried);
     }
     return best;
@@ -240,29 +249,43 @@ ClockFit fitClock(std::span<const ClockPoint> points, int runs, const std::vecto
     return Fitter(points, runs, options).fit(knots);
 }
 
-ClockFound findClock(std::span<const ClockPoint> points, int runs, const ClockFitOptions& options) {
-    if (points.empty()) return {fitClock(points, runs, {}, options), {}, runs};
-    Trial best{{points.begin(), points.end()}, runs, {}, {}, 0};
-    best.refit(options);
-    const double worth = 2 * std::log(static_cast<double>(points.size())) + kWorthMore;
+namespace {
+/// Steps, and bends if wanted, one after the other where they help most, as long as they are worth
+/// their numbers. `left` then counts those numbers, too.
+Trial grown(Trial best, bool mayBend, const ClockFitOptions& options) {
     // One alone may not be worth its numbers where three together are: a clock that loses a
     // millisecond every twenty seconds looks much like a steeper one.
+    const double worth = 2 * std::log(static_cast<double>(best.points.size())) + kWorthMore;
     Trial tried = best;
-    double owed = 0;
+    double owed = 0, paid = 0;
     for (std::size_t more = 0, ahead = 0; more < kMost && ahead < kLookAhead; ++more) {
-        if (std::max(tried.fit.spread, best.fit.spread) < kSway / 4) break;
+        if (tried.left < worth) break;  // hardly anything is unexplained
         auto step = withStep(tried, options);
-        auto knot = withKnot(tried, options);
+        auto knot = mayBend ? withKnot(tried, options) : std::nullopt;
         if (knot) settleKnots(*knot, options);
         if (!step && !knot) break;
         tried = !knot || (step && step->left <= knot->left) ? std::move(*step) : std::move(*knot);
         owed += worth;
         ++ahead;
-        if (best.left - tried.left < owed) continue;
+        if (best.left - tried.left < owed || !tried.credible()) continue;
         best = tried;
+        paid += owed;
         owed = 0;
         ahead = 0;
     }
+    best.left += paid;
+    return best;
+}
+}  // namespace
+
+ClockFound findClock(std::span<const ClockPoint> points, int runs, const ClockFitOptions& options) {
+    if (points.empty()) return {fitClock(points, runs, {}, options), {}, runs};
+    Trial straight{{points.begin(), points.end()}, runs, {}};
+    straight.found.assign(static_cast<std::size_t>(runs) - 1, false);
+    straight.refit(options);
+    Trial stepped = grown(straight, false, options);
+    const Trial bent = grown(std::move(straight), true, options);
+    const Trial& best = bent.left < stepped.left ? bent : stepped;
     ClockFound out{best.fit, {}, best.runs};
     for (const auto& p : best.points) out.runOf.push_back(p.run);
     return out;

@@ -19,17 +19,16 @@ namespace brisk {
 namespace {
 
 constexpr double kRate = WindowReader::kRate;
-constexpr double kMinOverlap = 2.5;
+constexpr double kMinOverlap = 1.2;
 constexpr double kNearSeconds = 0.0007;
 constexpr double kEchoSeconds = 0.012;
 constexpr double kDirectSeconds = 0.0003;
 constexpr double kUnresampledPpm = 60;  // smears 0.08 ms over a probe's window
 constexpr int kProbeWindows = 20;
-constexpr int kMeasureWindows = 32;
 
 /// Longer windows where there is room for many of them.
 int probeSize(double overlap) {
-    return overlap < 10 ? 1 << 15 : 1 << 16;
+    return overlap < 4 ? 1 << 14 : overlap < 10 ? 1 << 15 : 1 << 16;
 }
 
 double halfSpan(const std::vector<Curve>& curves) {
@@ -138,6 +137,8 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
                                agreement.agrees(curve, slip.at(curve.time))});
     }
     out.chanceOfAgreement = agreement.chance();
+    out.heardAlong = out.line;
+    out.heard = std::make_shared<const WindowCurves>(std::move(*c));
     out.line = corrected(out.line, slip);
     out.overlap = reader.overlap(out.line).intersect(within);
     return out;

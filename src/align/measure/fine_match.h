@@ -7,8 +7,10 @@
 ///     auto match = measurePlace(reader, *probe, whole, job);   // exact
 #pragma once
 
+#include <memory>
 #include <vector>
 
+#include "align/measure/window_curves.h"
 #include "align/measure/window_reader.h"
 #include "align/nominate/coarse_search.h"
 #include "core/clock_line.h"
@@ -25,6 +27,9 @@ struct SlipWindow {
     double strength = 0;  ///< Height of its own best agreement, in deviations.
     bool agrees = false;  ///< Its own best agreement, freely searched, is what the others say.
 };
+
+/// Windows that a place is measured with, where there is room.
+constexpr int kMeasureWindows = 32;
 
 /// A first look at a place.
 struct PlaceProbe {
@@ -46,12 +51,15 @@ struct FineMatch {
     double spreadMs = 0;
     TimeRange overlap;  ///< On scratch time, inside what was asked for.
     std::vector<SlipWindow> windows;
+    /// What was heard of it, and along which line: not heard again where more is asked.
+    std::shared_ptr<const WindowCurves> heard;
+    ClockLine heardAlong;
 
     [[nodiscard]] int agreeing() const;
 };
 
 /// \param within  scratch time to look at; only where both sounds are counts.
-/// Errors: TooShort (overlap under 2.5 s), Silent, CannotRead, Cancelled.
+/// Errors: TooShort (overlap under 1.2 s), Silent, CannotRead, Cancelled.
 Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, TimeRange within,
                               const JobControl& job);
 

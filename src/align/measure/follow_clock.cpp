@@ -16,6 +16,7 @@
 #include "align/measure/moved_pattern.h"
 #include "align/measure/step_moment.h"
 #include "align/measure/window_agreement.h"
+#include "align/nominate/pulled_rate.h"
 #include "core/statistics.h"
 
 namespace brisk {
@@ -247,7 +248,9 @@ class Follower {
 
     [[nodiscard]] ClockFitOptions clockOptions() const {
         // The first line's drift is part of every lag.
-        return {.likelySlope = whole_.line.drift.value * 1e-6, .maxSlope = kMaxClockDrift};
+        const double drift = whole_.line.drift.value;
+        return {.likelySlope = (drift - expectedDrift(whole_.line.drift).value) * 1e-6,
+                .maxSlope = kMaxClockDrift};
     }
 
     /// Whether each window agrees with the others. Where somebody walked, with those of its own

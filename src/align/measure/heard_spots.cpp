@@ -23,7 +23,6 @@ constexpr double kSureShare = 0.6;
 constexpr int kSureWindows = 5;
 constexpr int kMaxDepth = 8;
 constexpr double kSecondsEach = 5;  // a window for so many
-constexpr int kLeastWindows = 32;
 constexpr int kMostWindows = 120;
 constexpr std::size_t kAtStep = 12;  // windows on either side whose arrivals are compared
 
@@ -134,16 +133,30 @@ void forget(LagTrack& track, LagRun run) {
     std::erase_if(track.runs, [&](const LagRun& r) { return r.first == run.first; });
 }
 
-Result<void> hearPart(WindowReader& reader, TimeRange range, ClockLine line, int polarity,
-                      int depth, std::vector<Part>& out, const JobControl& job) {
+/// What measuring the place has heard already, where that is as much as is wanted.
+Result<WindowCurves> heardAlong(WindowReader& reader, TimeRange range, const FineMatch& m,
+                                ClockLine& line, const JobControl& job) {
     const int wanted = std::clamp(static_cast<int>(range.length().value / kSecondsEach),
-                                  kLeastWindows, kMostWindows);
-    auto heard = windowCurves(reader, line, line,
-                              {.overlap = range,
-                               .size = exactWindowSize(range.length()),
-                               .wanted = wanted,
-                               .withPulse = true},
-                              job.withReport({}));
+                                  kMeasureWindows, kMostWindows);
+    if (m.heard && wanted == kMeasureWindows) {
+        line = m.heardAlong;
+        return *m.heard;
+    }
+    line = m.line;
+    return windowCurves(reader, line, line,
+                        {.overlap = range,
+                         .size = exactWindowSize(range.length()),
+                         .wanted = wanted,
+                         .withPulse = true},
+                        job.withReport({}));
+}
+
+/// \param m  measured over `range`.
+Result<void> hearPart(WindowReader& reader, TimeRange range, const FineMatch& m, int depth,
+                      std::vector<Part>& out, const JobControl& job) {
+    const int polarity = m.polarity;
+    ClockLine line;
+    auto heard = heardAlong(reader, range, m, line, job);
     if (!heard) {
         if (isAnswer(heard.error())) return {};
         return tl::unexpected(heard.error());
@@ -155,8 +168,8 @@ Result<void> hearPart(WindowReader& reader, TimeRange range, ClockLine line, int
     const std::size_t own = out.size();
     out.push_back(std::move(part));
     if (depth >= kMaxDepth) return {};
-    const auto listenAlong = [&](const FineMatch& m, TimeRange stretch) {
-        return hearPart(reader, stretch, m.line, m.polarity, depth + 1, out, job);
+    const auto listenAlong = [&](const FineMatch& found, TimeRange stretch) {
+        return hearPart(reader, stretch, found, depth + 1, out, job);
     };
     for (const TimeRange& stretch : silent) {
         auto found = searchStretch(reader, stretch, line, kOtherPlace, job);
@@ -237,7 +250,7 @@ void splitWhereThePatternMoves(Part& part, int polarity) {
 
 Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job) {
     std::vector<Part> parts;
-    auto done = hearPart(reader, whole.overlap, whole.line, whole.polarity, 0, parts, job);
+    auto done = hearPart(reader, whole.overlap, whole, 0, parts, job);
     if (!done) return tl::unexpected(done.error());
     HeardSpots out;
     if (parts.empty()) return out;
@@ -277,8 +290,7 @@ Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const
                             [&](const Part& o) { return o.range.contains({c.time}); });
             if (elsewhere) continue;
             const Seconds at{c.time};
-            const double base =
-                (parts.front().line.toRecording(at) - part.line.toRecording(at)).value;
+            const double base = (whole.line.toRecording(at) - part.line.toRecording(at)).value;
             out.spots.push_back({std::move(c), base, runOf[i], part.track.lag[i]});
         }
     }

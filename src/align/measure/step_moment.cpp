@@ -70,7 +70,7 @@ class Listener {
         if (!*heard) return out;
         const double first = likeness(0);
         double second = 0;
-        if (std::abs(lag) + kPatternAfter + kLoose <= kReachSamples) {
+        if (std::abs(lag) + std::max(kPatternBefore, kPatternAfter) + kLoose <= kReachSamples) {
             second = likeness(lag);
             if (std::abs(lag) >= kLeastStep) out.between = between(lag);
         } else {
@@ -78,10 +78,9 @@ class Listener {
             if (!heard) return tl::unexpected(heard.error());
             second = *heard ? likeness(0) : 0.0;
         }
-        // Two likenesses of chance say nothing.
-        if (std::max(first, second) >= kHeard) {
-            out.value = std::min(first, kMost) - std::min(second, kMost);
-        }
+        // Two likenesses of chance say nothing; one that says much is scaled, not cut off.
+        const double most = std::max(first, second);
+        if (most >= kHeard) out.value = (first - second) * std::min(1.0, kMost / most);
         return out;
     }
 

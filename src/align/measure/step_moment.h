@@ -21,10 +21,10 @@ struct StepMoment {
     int heardBetween = 0;
 };
 
-/// What arrives in this room, from kPatternBefore samples before the direct sound on: the direct
-/// sound itself and its echoes, each as strong as it is.
+/// What arrives in this room, from kPatternBefore samples before the lines on: the direct sound and
+/// its echoes, each as strong as it is. The lines may be those of an echo.
 using ArrivalPattern = std::vector<float>;
-constexpr int kPatternBefore = 24;
+constexpr int kPatternBefore = 480;
 constexpr int kPatternAfter = 960;
 
 /// \param within   scratch time around the step.

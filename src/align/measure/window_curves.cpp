@@ -12,7 +12,10 @@
 namespace brisk {
 
 int exactWindowSize(Seconds overlap) {
-    return overlap < Seconds{10} ? 1 << 15 : overlap < Seconds{30} ? 1 << 16 : 1 << 17;
+    return overlap < Seconds{4}    ? 1 << 14
+           : overlap < Seconds{10} ? 1 << 15
+           : overlap < Seconds{30} ? 1 << 16
+                                   : 1 << 17;
 }
 
 Result<WindowCurves> windowCurves(WindowReader& reader, ClockLine line, ClockLine readAlong,

@@ -25,6 +25,9 @@ constexpr int kTransform = CoarseRecording::kTransform;
 constexpr double kLooseSeconds = 0.024;
 constexpr double kDistinctSeconds = 0.1;
 constexpr double kMinOverlapSeconds = 10.0;
+constexpr double kMinSeconds = 1.2;
+constexpr double kEdgeSeconds = 8;   // of a file's end that may be all that two share
+constexpr double kEdgeWorthIt = 12;  // shorter files are searched whole, down to half of that
 constexpr int kHistogram = 4000;
 
 struct Peak {
@@ -265,7 +268,7 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& cl
                                   const JobControl& job, std::size_t most) {
     const OnsetFlux a(scratch);
     const OnsetFlux& r = clean.flux();
-    const auto atLeast = static_cast<std::int64_t>(2.9 * kBandFramesPerSecond);
+    const auto atLeast = static_cast<std::int64_t>(kMinSeconds * kBandFramesPerSecond);
     if (a.frames() < atLeast || r.frames() < atLeast) {
         return fail(ErrorCode::TooShort, {"too-short-to-tell"});
     }
@@ -306,18 +309,22 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& cl
     return result;
 }
 
+namespace {
+/// The frames of a stretch of a file, as if it were a file of its own.
+BandLevels partOf(const BandLevels& levels, TimeRange r, Seconds& start) {
+    const auto frame = [&](Seconds t) {
+        return std::clamp<std::int64_t>(std::llround(t.value * kBandFramesPerSecond), 0,
+                                        static_cast<std::int64_t>(levels.size()));
+    };
+    const auto a = frame(r.start), b = std::max(a, frame(r.end));
+    start = Seconds{static_cast<double>(a) / kBandFramesPerSecond};
+    return BandLevels(levels.begin() + a, levels.begin() + b);
+}
+}  // namespace
+
 Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const BandLevels& clean,
                                             TimeRange stretch, ClockLine line, Seconds reach,
                                             const JobControl& job) {
-    const auto partOf = [](const BandLevels& levels, TimeRange r, Seconds& start) {
-        const auto frame = [&](Seconds t) {
-            return std::clamp<std::int64_t>(std::llround(t.value * kBandFramesPerSecond), 0,
-                                            static_cast<std::int64_t>(levels.size()));
-        };
-        const auto a = frame(r.start), b = std::max(a, frame(r.end));
-        start = Seconds{static_cast<double>(a) / kBandFramesPerSecond};
-        return BandLevels(levels.begin() + a, levels.begin() + b);
-    };
     Seconds takeFrom, cleanFrom;
     const BandLevels a = partOf(scratch, stretch, takeFrom);
     const BandLevels r = partOf(
@@ -335,6 +342,36 @@ Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const Ban
         p.driftKnown = true;
         out.push_back(p);
     }
+    return out;
+}
+
+Result<std::vector<CoarsePlace>> placesAtEdges(const BandLevels& scratch, const BandLevels& clean,
+                                               const JobControl& job) {
+    const auto lengthOf = [](const BandLevels& levels) {
+        return Seconds{static_cast<double>(levels.size()) / kBandFramesPerSecond};
+    };
+    const Seconds take = lengthOf(scratch), recording = lengthOf(clean), edge{kEdgeSeconds};
+    std::vector<CoarsePlace> out;
+    if (std::min(take, recording).value < kEdgeWorthIt) return out;
+    const std::pair<TimeRange, TimeRange> edges[] = {
+        {{take - edge, take}, {{0}, edge}},             // the recorder was started late
+        {{{0}, edge}, {recording - edge, recording}}};  // or stopped early
+    for (const auto& [ofTake, ofRecording] : edges) {
+        Seconds takeFrom, cleanFrom;
+        const BandLevels a = partOf(scratch, ofTake, takeFrom);
+        const BandLevels r = partOf(clean, ofRecording, cleanFrom);
+        auto coarse = coarseSearch(a, r, job.withReport({}));
+        if (!coarse) {
+            if (coarse.error().code == ErrorCode::Silent) continue;
+            return tl::unexpected(coarse.error());
+        }
+        for (CoarsePlace p : coarse->places) {
+            p.line = p.line.from(-takeFrom).shifted(cleanFrom);
+            out.push_back(p);
+        }
+    }
+    std::stable_sort(out.begin(), out.end(),
+                     [](const CoarsePlace& a, const CoarsePlace& b) { return a.score > b.score; });
     return out;
 }
 

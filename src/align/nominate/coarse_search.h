@@ -33,7 +33,7 @@ struct CoarseResult {
 constexpr std::size_t kCoarsePlaces = 6;
 
 /// \param most  places that are wanted.
-/// Errors: TooShort (less than 3 s), Silent (nothing ever begins in one of them), Cancelled.
+/// Errors: TooShort (less than 1.2 s), Silent (nothing ever begins in one of them), Cancelled.
 /// Threads: safe.
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
                                   const JobControl& job, std::size_t most = kCoarsePlaces);
@@ -46,5 +46,11 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& c
 Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const BandLevels& clean,
                                             TimeRange stretch, ClockLine line, Seconds reach,
                                             const JobControl& job);
+
+/// Places at which only the end of the one and the beginning of the other are the same sound, from
+/// about four seconds on: too little to be seen among all places. Best first; none for files that
+/// are short anyway. Errors: Cancelled.
+Result<std::vector<CoarsePlace>> placesAtEdges(const BandLevels& scratch, const BandLevels& clean,
+                                               const JobControl& job);
 
 }  // namespace brisk

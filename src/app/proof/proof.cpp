@@ -115,7 +115,11 @@ std::optional<std::size_t> Proof::worstSpot() const {
 }
 
 void Proof::tell(const Request& r, ProofState state) {
-    state.verdict = fitVerdict(state.slips);
+    auto clocks = state.slips;
+    for (SlipPoint& p : clocks) {
+        if (p.slip) p.slip = *p.slip - pathAt(state.path, p.time);
+    }
+    state.verdict = fitVerdict(clocks);
     QMetaObject::invokeMethod(
         this,
         [this, job = r.job, state = std::move(state)]() mutable {
@@ -150,6 +154,7 @@ void Proof::work(const Request& r) {
     auto& clean = open_->clean;
     ProofState s;
     s.overlap = r.pair.overlap();
+    s.path = r.pair.tether.found.path;
     const auto slipAt = [&](Seconds t) -> std::optional<Seconds> {
         const PlacedPair there = r.pair.at(t);
         const ClockLine line = there.tether.line;

@@ -30,6 +30,8 @@ struct SpotCheck {
 struct ProofState {
     std::array<SpotCheck, 5> spots;
     std::vector<SlipPoint> slips;  ///< In order of time.
+    /// Of the sound to the camera, where the speaker walked: part of the slips, not of the verdict.
+    std::vector<PathDelay> path;
     FitVerdict verdict;
     TimeRange overlap;  ///< Take time.
     bool done = false;

@@ -91,10 +91,19 @@ void SlipLine::paintEvent(QPaintEvent*) {
     const FitVerdict& v = s.verdict;
     const bool line = v.heard >= 2 && v.fit != Fit::Nothing && v.fit != Fit::Jumping;
     const Seconds first = s.slips.front().time, last = s.slips.back().time;
+    const auto expected = [&](Seconds t) {
+        return v.atStart.value + v.slope * (t - first).value + pathAt(s.path, t).value;
+    };
     if (line) {
+        // Straight as clocks are, but for where somebody walked.
+        QPolygonF course{QPointF(xOf(first), yOf(expected(first)))};
+        for (const PathDelay& way : s.path) {
+            if (way.takeTime <= first || way.takeTime >= last) continue;
+            course << QPointF(xOf(way.takeTime), yOf(expected(way.takeTime)));
+        }
+        course << QPointF(xOf(last), yOf(expected(last)));
         p.setPen(QPen(colours().clean, 1.5));
-        p.drawLine(QPointF(xOf(first), yOf(v.atStart.value)),
-                   QPointF(xOf(last), yOf(v.atEnd.value)));
+        p.drawPolyline(course);
     }
     p.setFont(uiFont(11));
     for (const SlipJump& jump : v.jumps) {
@@ -107,8 +116,8 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setPen(Qt::NoPen);
     for (const auto& point : s.slips) {
         if (!point.slip) continue;
-        const double onLine = v.atStart.value + v.slope * (point.time - first).value;
-        const bool stray = line && std::fabs(point.slip->value - onLine) > kOffTheLine;
+        const bool stray =
+            line && std::fabs(point.slip->value - expected(point.time)) > kOffTheLine;
         p.setBrush(stray ? colours().cameraPale : colours().ink);
         p.drawEllipse(QPointF(xOf(point.time), yOf(point.slip->value)), 2, 2);
     }

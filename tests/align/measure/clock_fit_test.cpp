@@ -61,6 +61,15 @@ TEST(ClockFit, TellsAStepFromABend) {
     EXPECT_LT(worstOff(found, points, lag), 5e-5);
 }
 
+// Each loss alone explains little of what looks like a steeper clock.
+TEST(ClockFit, FindsThreeSmallStepsThatLookLikeASlope) {
+    const auto lag = [](double t) { return -23e-6 * t + 0.001 * std::floor(t / 20); };
+    const auto points = measured(80, 2.5, 12, lag);
+    const ClockFound found = findClock(points, 1, {.likelySlope = -23e-6});
+    EXPECT_EQ(found.runs, 4);
+    EXPECT_LT(worstOff(found, points, lag), 5e-5);
+}
+
 TEST(ClockFit, TakesAHeadThatSwaysForNoClock) {
     const auto lag = [](double t) { return 2e-4 * std::sin(t / 3); };
     const ClockFound found = findClock(measured(300, 5, 7, lag), 1, {});

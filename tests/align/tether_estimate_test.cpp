@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/tether_estimate.h"
+
+#include <gtest/gtest.h>
+
+namespace brisk {
+namespace {
+
+TetherEstimate twoLines(double stepAt60) {
+    TetherEstimate e;
+    const ClockLine first{{100}, {-10}};
+    const ClockLine second = ClockLine{{0}, {12}}.through({60}, first.toRecording({60}));
+    e.segments = {{{{0}, {60}}, first}, {{{60}, {120}}, second.shifted({stepAt60})}};
+    return e;
+}
+
+TEST(TetherEstimate, LinesThatMeetAreABendAndNoJump) {
+    EXPECT_FALSE(twoLines(0).jumps());
+    EXPECT_FALSE(twoLines(0.0002).jumps());
+    EXPECT_TRUE(twoLines(0.001).jumps());
+    EXPECT_TRUE(twoLines(-0.001).jumps());
+    EXPECT_FALSE(twoLines(0).oneLineHolds());
+    EXPECT_FALSE(TetherEstimate{}.jumps());
+}
+
+TEST(TetherEstimate, TheWayIsStraightBetweenWhatWasMeasured) {
+    const std::vector<PathDelay> path{{{10}, {0}}, {{20}, {0.010}}, {{30}, {0.004}}};
+    EXPECT_DOUBLE_EQ(pathAt(path, {5}).value, 0);
+    EXPECT_DOUBLE_EQ(pathAt(path, {15}).value, 0.005);
+    EXPECT_DOUBLE_EQ(pathAt(path, {20}).value, 0.010);
+    EXPECT_DOUBLE_EQ(pathAt(path, {25}).value, 0.007);
+    EXPECT_DOUBLE_EQ(pathAt(path, {99}).value, 0.004);
+    EXPECT_DOUBLE_EQ(pathAt({}, {15}).value, 0);
+}
+
+}  // namespace
+}  // namespace brisk
