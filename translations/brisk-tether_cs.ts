@@ -431,14 +431,6 @@
         <translation>Kolem tlesknutí není nic slyšet.</translation>
     </message>
     <message>
-        <source>The recording lost {seconds:clock3} at {at:clock1} of the take{doubt}.</source>
-        <translation>Nahrávce chybí {seconds:clock3} v čase {at:clock1} záběru{doubt}.</translation>
-    </message>
-    <message>
-        <source>The recording repeats {seconds:clock3} at {at:clock1} of the take{doubt}.</source>
-        <translation>Nahrávka opakuje {seconds:clock3} v čase {at:clock1} záběru{doubt}.</translation>
-    </message>
-    <message>
         <source>, in a pause: it may be up to {doubt:clock1} earlier or later</source>
         <translation>, v pauze: může to být až o {doubt:clock1} dříve nebo později</translation>
     </message>
@@ -2149,6 +2141,14 @@
     <message>
         <source>The recording is a thousandth shorter than the take, as sound for 23.976 pictures a second is beside 24: it is pulled to fit.</source>
         <translation>Nahrávka je o tisícinu kratší než záběr, jako zvuk pro 23,976 snímku za sekundu vedle 24: natáhne se, aby seděla.</translation>
+    </message>
+    <message>
+        <source>The recording lost {seconds:clock3}, or the take has it twice, at {at:clock1} of the take{doubt}.</source>
+        <translation>Nahrávka ztratila {seconds:clock3}, nebo je záběr má dvakrát, v čase {at:clock1} záběru{doubt}.</translation>
+    </message>
+    <message>
+        <source>The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
+        <translation>Nahrávka opakuje {seconds:clock3}, nebo je záběr ztratil, v čase {at:clock1} záběru{doubt}.</translation>
     </message>
 </context>
 <context>

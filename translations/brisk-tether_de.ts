@@ -430,14 +430,6 @@
         <translation>Um die Klatscher herum ist nichts zu hören.</translation>
     </message>
     <message>
-        <source>The recording lost {seconds:clock3} at {at:clock1} of the take{doubt}.</source>
-        <translation>Der Aufnahme fehlen {seconds:clock3} bei {at:clock1} des Takes{doubt}.</translation>
-    </message>
-    <message>
-        <source>The recording repeats {seconds:clock3} at {at:clock1} of the take{doubt}.</source>
-        <translation>Die Aufnahme wiederholt {seconds:clock3} bei {at:clock1} des Takes{doubt}.</translation>
-    </message>
-    <message>
         <source>, in a pause: it may be up to {doubt:clock1} earlier or later</source>
         <translation>, in einer Pause: es kann bis zu {doubt:clock1} früher oder später sein</translation>
     </message>
@@ -2126,6 +2118,14 @@
     <message>
         <source>The recording is a thousandth shorter than the take, as sound for 23.976 pictures a second is beside 24: it is pulled to fit.</source>
         <translation>Die Aufnahme ist ein Tausendstel kürzer als der Take, wie Ton für 23,976 Bilder in der Sekunde neben 24: sie wird passend gezogen.</translation>
+    </message>
+    <message>
+        <source>The recording lost {seconds:clock3}, or the take has it twice, at {at:clock1} of the take{doubt}.</source>
+        <translation>Die Aufnahme verlor {seconds:clock3}, oder der Take hat es zweimal, bei {at:clock1} des Takes{doubt}.</translation>
+    </message>
+    <message>
+        <source>The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
+        <translation>Die Aufnahme wiederholt {seconds:clock3}, oder der Take verlor es, bei {at:clock1} des Takes{doubt}.</translation>
     </message>
 </context>
 <context>

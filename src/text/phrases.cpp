@@ -39,9 +39,11 @@ constexpr Phrase kPhrases[] = {
     {"no-claps-in-recording", PHRASE("No claps are heard in the recording.")},
     {"silent-claps", PHRASE("Nothing is heard around the claps.")},
     {"recording-lost",
-     PHRASE("The recording lost {seconds:clock3} at {at:clock1} of the take{doubt}.")},
+     PHRASE("The recording lost {seconds:clock3}, or the take has it twice, at {at:clock1} of the "
+            "take{doubt}.")},
     {"recording-repeats",
-     PHRASE("The recording repeats {seconds:clock3} at {at:clock1} of the take{doubt}.")},
+     PHRASE("The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the "
+            "take{doubt}.")},
     {"jump-in-pause", PHRASE(", in a pause: it may be up to {doubt:clock1} earlier or later")},
     {"where-stamps-have-it", PHRASE("This one is where the time stamps have it.")},
     {"no-place", PHRASE("No place where the two sounds agree at all.")},

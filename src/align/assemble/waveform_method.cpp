@@ -8,6 +8,7 @@
 #include "align/decide/judge.h"
 #include "align/measure/estimate_from.h"
 #include "align/measure/follow_clock.h"
+#include "align/measure/stretch_search.h"
 #include "align/nominate/coarse_search.h"
 #include "align/nominate/pulled_rate.h"
 #include "core/decibels.h"
@@ -25,6 +26,8 @@ constexpr std::size_t kMaxProbed = 5;
 constexpr double kProbeStands = 8.0;
 constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kShareOfChance = 0.3;
+constexpr double kCoarseSaysMuch = 8;  // deviations; of foreign pairs one in twenty
+constexpr double kHeardAlong = 0.5;    // share of the windows
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
 constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
@@ -186,6 +189,19 @@ bool preferStamped(std::vector<Tested>& tested, const std::optional<StampPlace>&
     return false;
 }
 
+/// A place that much speaks for, and along whose line little is heard, is looked at in parts.
+Result<void> anchor(WindowReader& reader, Tested& best, const JobControl& job) {
+    const double n = static_cast<double>(best.match.windows.size());
+    if (best.match.coarse < kCoarseSaysMuch || best.match.agreeing() >= kHeardAlong * n) return {};
+    auto found = findAnchor(reader, best.match, job);
+    if (!found) return tl::unexpected(found.error());
+    if (*found) {
+        best.match = std::move(**found);
+        best.weight = evidence(best.match);
+    }
+    return {};
+}
+
 /// Another place, and how near it comes to the best.
 struct RivalPlace {
     Rival place;
@@ -226,6 +242,9 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
 
     const Seconds scratchStart = reader.take().info.soundStartInTake();
     const bool byStamps = preferStamped(*tested, stamps, scratchStart);
+    if (auto anchored = anchor(reader, tested->front(), job.withReport({})); !anchored) {
+        return tl::unexpected(anchored.error());
+    }
     auto rivals = rivalsOf(*tested, scratchStart);
     auto followed = followClock(reader, tested->front().match, job.part(0.85, 1.0));
     if (!followed) return tl::unexpected(followed.error());

@@ -332,10 +332,16 @@ FollowedClock Follower::result() const {
     const auto run = runs();
     if (walked()) {
         for (std::size_t i = 0; i < all.size(); ++i) {
+            if (!heard_.spots[i].heard()) continue;
             const auto r = static_cast<std::size_t>(run[i]);
-            if (heard_.spots[i].heard()) {
-                out.way.push_back({{all[i].time}, {clock_.levels[r] - level[r]}});
+            const WayPoint here{{all[i].time}, {clock_.levels[r] - level[r]}};
+            const std::size_t n = out.way.size();
+            // Of a stretch on which nobody moves the first and the last.
+            if (n >= 2 && out.way[n - 2].later == here.later &&
+                out.way[n - 1].later == here.later) {
+                out.way.pop_back();
             }
+            out.way.push_back(here);
         }
     }
 

@@ -9,18 +9,15 @@
 
 #include "align/measure/lag_track.h"
 #include "align/measure/moved_pattern.h"
+#include "align/measure/stretch_search.h"
 #include "core/statistics.h"
 
 namespace brisk {
 namespace {
 
-constexpr double kMinStretch = 6.0;      // seconds; shorter ones cannot prove themselves
-constexpr double kSearchSeconds = 20.0;  // how much can be lost
-constexpr double kOtherPlace = 0.002;    // seconds; an echo is as near
-constexpr double kClearlyMore = 1.25;    // strength of the other place
-constexpr double kSureStack = 9.0;
-constexpr double kSureShare = 0.6;
-constexpr int kSureWindows = 5;
+constexpr double kMinStretch = 6.0;    // seconds; shorter ones cannot prove themselves
+constexpr double kOtherPlace = 0.002;  // seconds; an echo is as near
+constexpr double kClearlyMore = 1.25;  // strength of the other place
 constexpr int kMaxDepth = 8;
 constexpr double kSecondsEach = 5;  // a window for so many
 constexpr int kMostWindows = 120;
@@ -33,12 +30,6 @@ struct Part {
     WindowCurves heard;
     LagTrack track;
 };
-
-bool isSure(const FineMatch& m) {
-    const auto n = static_cast<int>(m.windows.size());
-    return m.stackStrength >= kSureStack && m.agreeing() >= kSureWindows &&
-           m.agreeing() >= kSureShare * n;
-}
 
 bool isAnswer(const Error& e) {
     return e.code == ErrorCode::TooShort || e.code == ErrorCode::Silent;
@@ -67,37 +58,6 @@ std::vector<TimeRange> unheard(const Part& part) {
         add({edge(runs.back().last, runs.back().last + 1), part.range.end});
     }
     return out;
-}
-
-/// Where a stretch lies when it is searched by itself, near where `line` has it; none if nowhere.
-Result<std::optional<FineMatch>> searchStretch(WindowReader& reader, TimeRange stretch,
-                                               ClockLine line, double leastJump,
-                                               const JobControl& job) {
-    const Seconds middle = (stretch.start + stretch.end) / 2;
-    auto places = placesNear(reader.take().bands, reader.recording().bands, stretch, line,
-                             {kSearchSeconds}, job.withReport({}));
-    if (!places) {
-        if (isAnswer(places.error())) return std::nullopt;
-        return tl::unexpected(places.error());
-    }
-    for (std::size_t i = 0; i < std::min<std::size_t>(2, places->size()); ++i) {
-        auto probe = probePlace(reader, (*places)[i], stretch, job.withReport({}));
-        if (!probe) {
-            if (isAnswer(probe.error())) continue;
-            return tl::unexpected(probe.error());
-        }
-        auto m = measurePlace(reader, *probe, stretch, job.withReport({}));
-        if (!m) {
-            if (isAnswer(m.error())) continue;
-            return tl::unexpected(m.error());
-        }
-        const double jump = (m->line.toRecording(middle) - line.toRecording(middle)).value;
-        if (isSure(*m)) {
-            if (std::fabs(jump) < leastJump) return std::nullopt;
-            return std::move(*m);
-        }
-    }
-    return std::nullopt;
 }
 
 /// Runs other than the longest.
