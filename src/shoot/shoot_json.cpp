@@ -20,6 +20,10 @@ ordered_json estimateJson(const TetherEstimate& e) {
     ordered_json j = matchJson(e);
     // To the last bit, and with what only the shoot needs.
     j.erase("residual_ms");
+    j.erase("path_delay_ms");
+    for (const PathDelay& p : e.path) {
+        j["path_delay_seconds"].push_back({p.takeTime.value, p.later.value});
+    }
     j["residual_seconds"] = {e.residualStart.value, e.residualMiddle.value, e.residualEnd.value};
     for (std::size_t i = 0; i < e.segments.size(); ++i) {
         j["segments"][i]["start_doubt"] = e.segments[i].startDoubt.value;
@@ -63,8 +67,8 @@ TetherEstimate estimateFrom(const ordered_json& j) {
         e.slips.push_back({{s.at(0).get<double>()}, {s.at(1).get<double>()}, s.at(2).get<bool>()});
     }
     // Absent where nobody walked.
-    for (const auto& p : j.value("path_delay_ms", ordered_json::array())) {
-        e.path.push_back({{p.at(0).get<double>()}, {p.at(1).get<double>() / 1e3}});
+    for (const auto& p : j.value("path_delay_seconds", ordered_json::array())) {
+        e.path.push_back({{p.at(0).get<double>()}, {p.at(1).get<double>()}});
     }
     e.reason = factsFrom(j.at("reason"));
     return e;

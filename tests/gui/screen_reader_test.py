@@ -7,6 +7,7 @@
 """
 import contextlib
 import os
+import socket
 import subprocess
 import sys
 import tempfile
@@ -90,17 +91,35 @@ def read(program, files):
 @contextlib.contextmanager
 def screen():
     """An invisible one, whose name it says itself, once it can be used: nothing is guessed."""
-    says, told = os.pipe()
-    server = subprocess.Popen(
-        ["Xvfb", "-displayfd", str(told), "-screen", "0", "1400x900x24", "-nolisten", "tcp"],
-        pass_fds=[told], stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
-    os.close(told)
-    try:
-        with os.fdopen(says, encoding="ascii") as answer:
-            yield ":" + answer.readline().strip()
-    finally:
-        server.terminate()
-        server.wait()
+    for _ in range(5):
+        says, told = os.pipe()
+        server = subprocess.Popen(
+            ["Xvfb", "-displayfd", str(told), "-screen", "0", "1400x900x24", "-nolisten", "tcp"],
+            pass_fds=[told], stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
+        os.close(told)
+        try:
+            with os.fdopen(says, encoding="ascii") as answer:
+                number = answer.readline().strip()
+            # Another server may have taken the number in the same moment: then it starts anew.
+            if number and server.poll() is None and answers(number):
+                yield ":" + number
+                return
+        finally:
+            server.terminate()
+            server.wait()
+    sys.exit("never: an invisible screen")
+
+
+def answers(number):
+    """Whether somebody takes calls for this screen, as a program makes them."""
+    for name in ("\0/tmp/.X11-unix/X" + number, "/tmp/.X11-unix/X" + number):
+        with socket.socket(socket.AF_UNIX) as call:
+            try:
+                call.connect(name)
+                return True
+            except OSError:
+                continue
+    return False
 
 
 def main():

@@ -43,6 +43,8 @@ ShootState sample(const TempFolder& folder) {
     t.found.residualEnd = milliseconds(-0.2);
     t.found.rivals = {{{12}, -3.5}};
     t.found.slips = {{{1}, milliseconds(0.1), true}, {{2}, milliseconds(9), false}};
+    t.found.segments = {{{{0.06}, {20}}, {{1167.5}, {-14}}}, {{{20}, {41.5}}, {{1167.4999}, {-9}}}};
+    t.found.path = {{{1.5}, milliseconds(0.7)}, {{30.25}, milliseconds(14.6)}};
     t.found.reason = {
         {"thin-evidence",
          {{"agreement", Fact{"windows-agree", {{"agreeing", 4}, {"used", 9}, {"within_ms", 0.5}}}},
@@ -71,6 +73,8 @@ void expectSame(const Tether& a, const Tether& b) {
     ASSERT_EQ(a.found.slips.size(), b.found.slips.size());
     EXPECT_EQ(a.found.slips[1].slip, b.found.slips[1].slip);
     EXPECT_EQ(a.found.slips[1].agrees, b.found.slips[1].agrees);
+    EXPECT_TRUE(a.found.segments == b.found.segments);
+    EXPECT_TRUE(a.found.path == b.found.path);
     EXPECT_EQ(a.found.reason, b.found.reason);
 }
 

@@ -257,7 +257,7 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
         e.rivals.push_back(r.place);
         strongest = std::max(strongest, r.strength);
     }
-    judge(parts, strongest, e);
+    judge(parts, strongest, e, followed->steps);
     add(e.reason, jumpFacts(e.segments));
     add(e.reason, clockFacts(e));
     if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});

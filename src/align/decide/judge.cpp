@@ -28,8 +28,11 @@ constexpr double kShareWidth = 0.05;
 constexpr double kShareThin = 0.30;  // chance makes one window in thirty agree
 
 // Log10 of the p-value, see log10PValue.
-constexpr double kLogPSure = -6.0;    // one in a million pairs by chance
-constexpr double kLogPThin = -4.0;    // worth an ear
+constexpr double kLogPSure = -6.0;  // one in a million pairs by chance
+constexpr double kLogPThin = -4.0;  // worth an ear
+/// A step may go to any of 160 lags (80 ms, half a millisecond each), at any of some twenty
+/// moments.
+constexpr double kLogChoicesOfAStep = 3.5;
 constexpr double kLogPAlone = -12.0;  // then no stack is needed: a long echo drowns it
 
 // Stack: all windows together, in robust deviations of its own noise.
@@ -105,7 +108,7 @@ double rivalStrength(const FineMatch& best, const FineMatch& other) {
     return std::max({whole, there, beyondChance(other) ? kBeyondChanceCounts * whole : 0.0});
 }
 
-void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstimate& e) {
+void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstimate& e, int steps) {
     const int used = e.windowsUsed;
     const int agreeing = e.windowsAgreeing;
     const double share = used > 0 ? static_cast<double>(agreeing) / used : 0;
@@ -116,7 +119,8 @@ void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstim
         spreadMs = std::max(spreadMs, s.match.spreadMs);
         coarse = std::max(coarse, s.match.coarse);
     }
-    const double logP = log10PValue(agreeing, used, chance);
+    const double logP =
+        std::min(0.0, log10PValue(agreeing, used, chance) + steps * kLogChoicesOfAStep);
     e.evidence = {e.overlap.length().value, coarse, stack, logP, share, rival};
     // Orders of magnitude against logP, and what the sum of all windows adds to them.
     const double weight = -logP + 0.25 * std::min(stack, 40.0);

@@ -27,7 +27,9 @@ constexpr double kRivalTooNear = 0.7;
 
 /// Fills status, confidence and reason of `estimate`.
 /// \param stretches  of the best place.   \param rival  0 where no other place was worth measuring.
-void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstimate& estimate);
+/// \param steps  from one lag to another that were chosen freely: luck has the more to choose from.
+void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstimate& estimate,
+           int steps = 0);
 
 /// The same for places found by claps, best first; at least one.
 /// \param quiet  nothing else is heard in the take (quiet_take.h); else claps alone are not enough.

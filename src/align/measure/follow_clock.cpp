@@ -294,6 +294,7 @@ class Follower {
 
 FollowedClock Follower::result() const {
     FollowedClock out;
+    out.steps = static_cast<int>(steps_.size());
     // Runs between losses share a level: of the shortest way.
     std::vector<double> level = clock_.levels;
     std::vector<int> group(level.size(), 0);
@@ -396,7 +397,7 @@ Result<FollowedClock> followClock(WindowReader& reader, const FineMatch& whole,
                                   const JobControl& job) {
     auto heard = hearSpots(reader, whole, job);
     if (!heard) return tl::unexpected(heard.error());
-    if (heard->runs == 0) return FollowedClock{{{whole.overlap, whole, {}}}, {}};
+    if (heard->runs == 0) return FollowedClock{{{whole.overlap, whole, {}}}, {}, 0};
     Follower follower(reader, whole, std::move(*heard));
     follower.fit();
     auto settled = follower.settleSteps(job);

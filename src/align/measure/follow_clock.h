@@ -33,6 +33,7 @@ struct FollowedClock {
     /// clock bends. Their windows together tell of the whole overlap.
     std::vector<MatchedRange> ranges;
     std::vector<WayPoint> way;
+    int steps = 0;  ///< From one lag to another, lost and walked: each was free to be chosen.
 };
 
 /// \param whole  the best single match over the whole overlap.

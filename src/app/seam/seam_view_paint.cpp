@@ -240,7 +240,11 @@ void SeamView::paintCuts(QPainter& p) const {
     for (std::size_t i = 1; i < pieces.size(); ++i) {
         const CleanPiece& a = pieces[i - 1];
         const CleanPiece& b = pieces[i];
-        const double x = std::floor(axis_.xOf(b.range().start + cleanDrag())) + 0.5;
+        const Seconds at = b.range().start;
+        const Seconds apart = b.line.toRecording(at) - a.line.toRecording(at);
+        // Where a clock bends nothing is to be heard, nor to be looked for.
+        if (a.recording == b.recording && std::fabs(apart.value) <= kMeeting.value) continue;
+        const double x = std::floor(axis_.xOf(at + cleanDrag())) + 0.5;
         if (x < 0 || x > width()) continue;
         p.drawLine(QPointF(x, seamY()), QPointF(x, seamArea().bottom()));
         const QString what =

@@ -48,6 +48,20 @@ TEST(Judge, RefusesLuck) {
     EXPECT_NE(sentence(e.reason).find("No place"), std::string::npos);
 }
 
+// A third of the windows of a foreign recording, once they may choose where to step to.
+TEST(Judge, StepsThatWereFreeToBeChosenAreLuckToo) {
+    const FineMatch m = matchWith(19, 6, 8);
+    TetherEstimate without, with;
+    without.windowsUsed = with.windowsUsed = 19;
+    without.windowsAgreeing = with.windowsAgreeing = 6;
+    judge({{{}, m}}, 0, without);
+    judge({{{}, m}}, 0, with, 1);
+    EXPECT_EQ(without.status, MatchStatus::Unsure);
+    EXPECT_EQ(with.status, MatchStatus::Unmatched);
+    EXPECT_LT(with.confidence, without.confidence);
+    EXPECT_NEAR(with.evidence.log10PValue - without.evidence.log10PValue, 3.5, 1e-9);
+}
+
 TEST(Judge, AHighStackAloneIsNotEnough) {
     // One loud coincidence: a strong sum that few windows share.
     EXPECT_NE(judged(matchWith(40, 4, 30), 0).status, MatchStatus::Matched);
