@@ -26,8 +26,9 @@ constexpr std::size_t kMaxProbed = 5;
 constexpr double kProbeStands = 8.0;
 constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kShareOfChance = 0.3;
-constexpr double kCoarseSaysMuch = 8;  // deviations; of foreign pairs one in twenty
-constexpr double kHeardAlong = 0.5;    // share of the windows
+constexpr double kCoarseSaysMuch = 8;    // deviations; of foreign pairs one in twenty
+constexpr double kHeardAlong = 0.5;      // share of the windows
+constexpr double kPulledLoosePpm = 110;  // two clocks of the poorer kind
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
 constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
@@ -264,6 +265,12 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
     return e;
 }
 
+/// Two clocks run about alike, or a thousandth apart. In between somebody carried the camera away.
+bool isAClocksDrift(Ppm drift) {
+    return expectedDrift(drift).value == 0 ||
+           std::fabs(drift.value - expectedDrift(drift).value) <= kPulledLoosePpm;
+}
+
 // What is looked at where nothing was found: rarer, and dearer to search.
 
 Result<std::vector<CoarsePlace>> touchingPlaces(const WindowReader& reader, CoarseRecording&,
@@ -302,7 +309,10 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
         if (others->empty()) continue;
         others->resize(std::min(others->size(), kMaxProbed));
         auto other = bestOf(reader, *others, std::nullopt, job.part(0.9, 1.0));
-        if (!other || other->status != MatchStatus::Unmatched) return other;
+        if (!other) return other;
+        if (other->status != MatchStatus::Unmatched && isAClocksDrift(other->line.drift)) {
+            return other;
+        }
     }
     return found;
 }
