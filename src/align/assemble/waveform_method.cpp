@@ -33,11 +33,6 @@ constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
 constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
 
-/// Too little to compare is something to say, not a failure.
-bool isAnswer(const Error& e) {
-    return e.code == ErrorCode::TooShort || e.code == ErrorCode::Silent;
-}
-
 bool samePlace(const FineMatch& a, const FineMatch& b) {
     const Seconds middle = (a.overlap.start + a.overlap.end) / 2;
     return std::fabs((a.line.toRecording(middle) - b.line.toRecording(middle)).value) <
@@ -69,7 +64,7 @@ Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader, CoarseRe
     if (!stamps) return out;
     auto near = stampedPlaces(reader, *stamps, job.withReport({}));
     if (!near) {
-        if (isAnswer(near.error())) return out;
+        if (tooLittleToCompare(near.error())) return out;
         return tl::unexpected(near.error());
     }
     const Seconds middle = reader.take().length() / 2;
@@ -142,7 +137,7 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
         job.report(0.5 * static_cast<double>(i + 1) / static_cast<double>(places.size()));
         if (probe) {
             probes.push_back(*probe);
-        } else if (!isAnswer(probe.error())) {
+        } else if (!tooLittleToCompare(probe.error())) {
             return tl::unexpected(probe.error());
         }
     }
@@ -163,7 +158,7 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
         if (fine) {
             const double weight = evidence(*fine);
             tested.push_back({std::move(*fine), weight});
-        } else if (!isAnswer(fine.error())) {
+        } else if (!tooLittleToCompare(fine.error())) {
             return tl::unexpected(fine.error());
         }
     }
@@ -290,7 +285,7 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
                                        const JobControl& job) {
     auto places = candidates(reader, searched, stamps, job.part(0, 0.4));
     if (!places) {
-        if (!isAnswer(places.error())) return tl::unexpected(places.error());
+        if (!tooLittleToCompare(places.error())) return tl::unexpected(places.error());
         return refusal(
             {places.error().code == ErrorCode::Silent ? "one-is-silent" : "too-short-to-tell"});
     }
@@ -303,7 +298,7 @@ Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& se
     for (const auto& look : {touchingPlaces, pulledPlaces}) {
         auto others = look(reader, searched, job.withReport({}));
         if (!others) {
-            if (isAnswer(others.error())) continue;
+            if (tooLittleToCompare(others.error())) continue;
             return tl::unexpected(others.error());
         }
         if (others->empty()) continue;

@@ -49,6 +49,14 @@ std::vector<double> stackCurves(std::span<const Curve> curves, std::span<const d
     return sum;
 }
 
+double heightNear(const std::vector<double>& stack, int polarity, int reach) {
+    double height = 0;
+    for (int k = kReach - reach; k <= kReach + reach; ++k) {
+        height = std::max(height, polarity * stack[static_cast<std::size_t>(k)]);
+    }
+    return height;
+}
+
 double stackNoise(const std::vector<double>& v) {
     std::vector<double> m;
     m.reserve(v.size());

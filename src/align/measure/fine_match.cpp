@@ -115,12 +115,7 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
 
     const auto sum = stackCurves(c->curves, slip);
     const auto highest = [&](double seconds) {
-        const int reach = static_cast<int>(seconds * kRate);
-        double height = 0;
-        for (int k = -reach; k <= reach; ++k) {
-            height = std::max(height, out.polarity * sum[static_cast<std::size_t>(k + kReach)]);
-        }
-        return height / stackNoise(sum);
+        return heightNear(sum, out.polarity, static_cast<int>(seconds * kRate)) / stackNoise(sum);
     };
     out.stackStrength = highest(kDirectSeconds);
     out.strongestArrival = highest(kEchoSeconds);

@@ -17,7 +17,6 @@
 #include "align/measure/step_moment.h"
 #include "align/measure/window_agreement.h"
 #include "align/nominate/pulled_rate.h"
-#include "core/statistics.h"
 
 namespace brisk {
 namespace {
@@ -33,8 +32,7 @@ constexpr double kBeyond = 4.0;           // seconds around a step; a window is 
 constexpr double kFarthestWalk = 0.030;   // seconds: ten metres between two windows
 constexpr double kEchoesGoAlong = 0.5;    // likeness
 constexpr double kEchoesToSpeakOf = 0.1;  // part of the pattern
-constexpr std::size_t kAtStep = 12;
-constexpr double kNoises = 2.5;  // what stands out of a stack
+constexpr double kNoises = 2.5;           // what stands out of a stack
 
 class Follower {
   public:
@@ -51,9 +49,10 @@ class Follower {
     }
 
     Result<void> settleSteps(const JobControl& job) {
+        const ArrivalPattern arrivals = pattern();
         for (int r = 0; r + 1 < heard_.runs; ++r) {
             if (job.stopRequested()) return cancelled();
-            auto s = settle(r, job);
+            auto s = settle(r, arrivals, job);
             if (!s) return tl::unexpected(s.error());
             steps_.push_back(*s);
         }
@@ -70,7 +69,6 @@ class Follower {
         double by = 0;  // seconds of lag
         bool walked = false;
         bool echoesTold = false;  // and they went along
-        bool together = false;    // no step after all: both sides are one stretch
     };
 
     [[nodiscard]] std::vector<Curve> curves() const {
@@ -170,7 +168,7 @@ class Follower {
         return ClockLine{{at}, {whole_.line.drift.value - slope * 1e6}}.from(Seconds{-about});
     }
 
-    Result<Step> settle(int r, const JobControl& job) {
+    Result<Step> settle(int r, const ArrivalPattern& arrivals, const JobControl& job) {
         double end = whole_.overlap.start.value, begin = whole_.overlap.end.value;
         for (const Spot& s : heard_.spots) {
             if (s.run == r) end = s.time();
@@ -184,7 +182,7 @@ class Follower {
         const TimeRange within =
             TimeRange{{end - kBeyond}, {begin + kBeyond}}.intersect(whole_.overlap);
         auto moment = stepMoment(reader_, lineOf(r, middle), lineOf(r + 1, middle), whole_.polarity,
-                                 pattern(), within, job);
+                                 arrivals, within, job);
         if (!moment) return tl::unexpected(moment.error());
         out.moment = *moment;
         if (std::fabs(out.by) > kFarthestWalk) return out;
@@ -213,15 +211,13 @@ class Follower {
             if (s.run == r) {
                 before.push_back(s.curve);
                 lagsBefore.push_back(lags[i]);
-            } else if (s.run == r + 1 && after.size() < kAtStep) {
+            } else if (s.run == r + 1) {
                 after.push_back(s.curve);
                 lagsAfter.push_back(lags[i]);
             }
         }
-        const std::size_t skip = before.size() - std::min(before.size(), kAtStep);
         const PatternStep p =
-            patternStep(std::span(before).subspan(skip), std::span(lagsBefore).subspan(skip), after,
-                        lagsAfter, step.by, whole_.polarity);
+            patternStep(before, lagsBefore, after, lagsAfter, step.by, whole_.polarity);
         step.echoesTold = p.echoesHeard >= kEchoesToSpeakOf && p.echoesMoved >= kEchoesGoAlong;
         step.walked = step.moment.heardBetween > 0 ||
                       (p.echoesHeard >= kEchoesToSpeakOf && p.echoesMoved < kEchoesGoAlong);
@@ -311,12 +307,7 @@ FollowedClock Follower::result() const {
     const auto sum = stackCurves(all, lags);
     const double noise = stackNoise(sum);
     const auto highest = [&](double seconds) {
-        const int reach = static_cast<int>(seconds * kRate);
-        double height = 0;
-        for (int k = -reach; k <= reach; ++k) {
-            height = std::max(height, whole_.polarity * sum[static_cast<std::size_t>(k + kReach)]);
-        }
-        return height / noise;
+        return heightNear(sum, whole_.polarity, static_cast<int>(seconds * kRate)) / noise;
     };
     FineMatch about = whole_;
     about.windows.clear();
@@ -370,9 +361,8 @@ FollowedClock Follower::result() const {
             until = at + Seconds{by > 0 ? 0.0 : -by / 2};
             next = at + Seconds{by > 0 ? by : -by / 2};
         }
-        std::size_t k = 0;
-        for (; k < clock_.knots.size(); ++k) {
-            const Seconds knot{clock_.knots[k]};
+        for (const double at : clock_.knots) {
+            const Seconds knot{at};
             if (knot <= from || knot >= until) continue;
             add({from, knot}, r, doubt);
             from = knot;

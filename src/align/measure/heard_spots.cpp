@@ -10,7 +10,6 @@
 #include "align/measure/lag_track.h"
 #include "align/measure/moved_pattern.h"
 #include "align/measure/stretch_search.h"
-#include "core/statistics.h"
 
 namespace brisk {
 namespace {
@@ -21,7 +20,6 @@ constexpr double kClearlyMore = 1.25;  // strength of the other place
 constexpr int kMaxDepth = 8;
 constexpr double kSecondsEach = 5;  // a window for so many
 constexpr int kMostWindows = 120;
-constexpr std::size_t kAtStep = 12;  // windows on either side whose arrivals are compared
 
 /// What was heard along one line.
 struct Part {
@@ -30,10 +28,6 @@ struct Part {
     WindowCurves heard;
     LagTrack track;
 };
-
-bool isAnswer(const Error& e) {
-    return e.code == ErrorCode::TooShort || e.code == ErrorCode::Silent;
-}
 
 /// Stretches of a part in which nothing is heard.
 std::vector<TimeRange> unheard(const Part& part) {
@@ -118,13 +112,13 @@ Result<void> hearPart(WindowReader& reader, TimeRange range, const FineMatch& m,
     ClockLine line;
     auto heard = heardAlong(reader, range, m, line, job);
     if (!heard) {
-        if (isAnswer(heard.error())) return {};
+        if (tooLittleToCompare(heard.error())) return {};
         return tl::unexpected(heard.error());
     }
     Part part{line, range, std::move(*heard), {}};
     part.track = followLags(part.heard.curves, polarity);
     const auto silent = unheard(part);
-    const auto doubted = depth < kMaxDepth ? besideTheMain(part) : std::vector<LagRun>{};
+    const auto doubted = besideTheMain(part);
     const std::size_t own = out.size();
     out.push_back(std::move(part));
     if (depth >= kMaxDepth) return {};
@@ -163,16 +157,12 @@ void joinWhereThePatternStays(Part& part, int polarity) {
     for (std::size_t i = 0; i + 1 < runs.size();) {
         LagRun& a = runs[i];
         const LagRun b = runs[i + 1];
-        const std::size_t from = std::max(a.first, a.last - std::min(a.last, kAtStep - 1));
-        const std::size_t to = std::min(b.last, b.first + kAtStep - 1);
         const double step = lag[b.first] - lag[a.last];
         const std::span<const double> lags(lag);
-        const auto part1 = std::pair{from, a.last - from + 1};
-        const auto part2 = std::pair{b.first, to - b.first + 1};
-        const PatternStep p = patternStep(curves.subspan(part1.first, part1.second),
-                                          lags.subspan(part1.first, part1.second),
-                                          curves.subspan(part2.first, part2.second),
-                                          lags.subspan(part2.first, part2.second), step, polarity);
+        const std::size_t na = a.last - a.first + 1, nb = b.last - b.first + 1;
+        const PatternStep p =
+            patternStep(curves.subspan(a.first, na), lags.subspan(a.first, na),
+                        curves.subspan(b.first, nb), lags.subspan(b.first, nb), step, polarity);
         if (p.stayed < p.moved) {
             ++i;
             continue;

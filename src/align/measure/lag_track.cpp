@@ -119,11 +119,7 @@ bool convinces(const std::vector<Curve>& curves, const LagTrack& track, LagRun r
 
 double strengthAlong(std::span<const Curve> curves, std::span<const double> lags, int polarity) {
     const auto sum = stackCurves(curves, lags);
-    double top = 0;
-    for (int k = kReach - kBin; k <= kReach + kBin; ++k) {
-        top = std::max(top, polarity * sum[static_cast<std::size_t>(k)]);
-    }
-    return top / stackNoise(sum);
+    return heightNear(sum, polarity, kBin) / stackNoise(sum);
 }
 
 LagTrack followLags(const std::vector<Curve>& curves, int polarity) {

@@ -15,6 +15,7 @@ constexpr double kRate = WindowReader::kRate;
 constexpr int kSide = 30 * WindowReader::kRate / 1000;  // of the pattern that is compared
 constexpr int kPeak = 24;                               // samples: the strongest arrival itself
 constexpr int kLoose = 6;                               // samples, that it may lie beside
+constexpr std::size_t kAtStep = 12;                     // curves on either side of a step
 constexpr std::size_t kLeastOnASide = 5;                // curves whose pattern can be told
 constexpr std::size_t kMostOnASide = 8;
 constexpr int kFarthestMove = 12 * WindowReader::kRate / 1000;  // farther, the loudest itself moves
@@ -69,8 +70,10 @@ double energy(const std::vector<double>& a, int leaveOut) {
 PatternStep patternStep(std::span<const Curve> before, std::span<const double> lagsBefore,
                         std::span<const Curve> after, std::span<const double> lagsAfter,
                         double step, int polarity) {
-    const auto a = pattern(before, lagsBefore, polarity);
-    const auto b = pattern(after, lagsAfter, polarity);
+    const std::size_t from = before.size() - std::min(before.size(), kAtStep);
+    const std::size_t to = std::min(after.size(), kAtStep);
+    const auto a = pattern(before.subspan(from), lagsBefore.subspan(from), polarity);
+    const auto b = pattern(after.first(to), lagsAfter.first(to), polarity);
     const int by = static_cast<int>(std::lround(step * kRate));
     PatternStep out;
     out.moved = alike(a, b, 0, 0);

@@ -20,6 +20,7 @@ struct PatternStep {
     double echoesHeard = 0;  ///< Part of the pattern that is echoes, 0 to 1: a field has none.
 };
 
+/// Of the last dozen curves before and the first dozen after: farther away a room may have changed.
 /// \param lags  one for each curve, seconds; NaN = left out. Those of `after` on the stepped lag.
 PatternStep patternStep(std::span<const Curve> before, std::span<const double> lagsBefore,
                         std::span<const Curve> after, std::span<const double> lagsAfter,

@@ -29,10 +29,6 @@ bool isSure(const FineMatch& m) {
            m.agreeing() >= kSureShare * n;
 }
 
-bool isAnswer(const Error& e) {
-    return e.code == ErrorCode::TooShort || e.code == ErrorCode::Silent;
-}
-
 }  // namespace
 
 Result<std::optional<FineMatch>> searchStretch(WindowReader& reader, TimeRange stretch,
@@ -42,18 +38,18 @@ Result<std::optional<FineMatch>> searchStretch(WindowReader& reader, TimeRange s
     auto places = placesNear(reader.take().bands, reader.recording().bands, stretch, line,
                              {kSearchSeconds}, job.withReport({}));
     if (!places) {
-        if (isAnswer(places.error())) return std::nullopt;
+        if (tooLittleToCompare(places.error())) return std::nullopt;
         return tl::unexpected(places.error());
     }
     for (std::size_t i = 0; i < std::min(kPlacesTried, places->size()); ++i) {
         auto probe = probePlace(reader, (*places)[i], stretch, job.withReport({}));
         if (!probe) {
-            if (isAnswer(probe.error())) continue;
+            if (tooLittleToCompare(probe.error())) continue;
             return tl::unexpected(probe.error());
         }
         auto m = measurePlace(reader, *probe, stretch, job.withReport({}));
         if (!m) {
-            if (isAnswer(m.error())) continue;
+            if (tooLittleToCompare(m.error())) continue;
             return tl::unexpected(m.error());
         }
         if (!isSure(*m)) continue;

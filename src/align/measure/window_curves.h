@@ -33,6 +33,11 @@ struct WindowsWanted {
 Result<WindowCurves> windowCurves(WindowReader& reader, ClockLine line, ClockLine readAlong,
                                   const WindowsWanted& wanted, const JobControl& job);
 
+/// TooShort and Silent: something to say about two sounds, and no failure.
+inline bool tooLittleToCompare(const Error& e) {
+    return e.code == ErrorCode::TooShort || e.code == ErrorCode::Silent;
+}
+
 /// Samples of a window that is long enough to be exact, and leaves room for many.
 int exactWindowSize(Seconds overlap);
 
