@@ -11,7 +11,7 @@
 namespace brisk::bench {
 namespace {
 
-constexpr double kRate = 48000;
+constexpr double kTroubleRate = 48000;
 constexpr int kTaps = 24;  // each way
 
 /// `sound` at positions between samples: a windowed sinc.
@@ -51,8 +51,8 @@ void lose(std::vector<float>& sound, const std::vector<Loss>& losses, bool inTak
     }
     std::sort(mine.begin(), mine.end(), [](const Loss& a, const Loss& b) { return a.at > b.at; });
     for (const Loss& l : mine) {
-        const auto n = std::llround((l.at - first) * kRate);
-        const auto count = std::llround(std::fabs(l.seconds) * kRate);
+        const auto n = std::llround((l.at - first) * kTroubleRate);
+        const auto count = std::llround(std::fabs(l.seconds) * kTroubleRate);
         if (n < count || n + count > static_cast<long long>(sound.size())) continue;
         const auto at = sound.begin() + n;
         if (l.silent) {
@@ -68,20 +68,20 @@ void lose(std::vector<float>& sound, const std::vector<Loss>& losses, bool inTak
 
 std::vector<float> onClock(const std::vector<float>& sound, const RecorderClock& clock,
                            double rate) {
-    const double seconds = static_cast<double>(sound.size()) / kRate;
+    const double seconds = static_cast<double>(sound.size()) / kTroubleRate;
     const auto count = static_cast<std::size_t>(clock.counted(seconds) * rate);
     return sampledAt(sound, count, [&](std::size_t n) {
-        return clock.world(static_cast<double>(n) / rate) * kRate;
+        return clock.world(static_cast<double>(n) / rate) * kTroubleRate;
     });
 }
 
 std::vector<float> heardWalking(const std::vector<float>& world, const sim::RoomSpec& room,
                                 const Course& metres, double lead, std::uint64_t seed) {
     const auto distanceAt = [&](std::size_t n) {
-        return valueAt(metres, static_cast<double>(n) / kRate - lead);
+        return valueAt(metres, static_cast<double>(n) / kTroubleRate - lead);
     };
     auto out = sampledAt(world, world.size(), [&](std::size_t n) {
-        return static_cast<double>(n) - distanceAt(n) / sim::kMetresPerSecond * kRate;
+        return static_cast<double>(n) - distanceAt(n) / sim::kMetresPerSecond * kTroubleRate;
     });
     for (std::size_t n = 0; n < out.size(); ++n) {
         out[n] /= static_cast<float>(std::max(0.1, distanceAt(n)));
@@ -91,7 +91,7 @@ std::vector<float> heardWalking(const std::vector<float>& world, const sim::Room
     for (double d = std::floor(nearest); d <= std::ceil(farthest); d += 1) {
         auto echo = sim::roomResponse(room, std::max(0.5, d), seed);
         const auto direct =
-            static_cast<std::size_t>(std::max(0.5, d) / sim::kMetresPerSecond * kRate);
+            static_cast<std::size_t>(std::max(0.5, d) / sim::kMetresPerSecond * kTroubleRate);
         std::fill(echo.begin(),
                   echo.begin() + static_cast<std::ptrdiff_t>(std::min(echo.size(), direct + 18)),
                   0.0f);
@@ -112,7 +112,7 @@ void coverWithCloth(std::vector<float>& sound, std::uint64_t seed) {
     const auto level = static_cast<float>(
         std::sqrt(power / static_cast<double>(std::max<std::size_t>(1, sound.size()))));
     // Once forwards and once backwards: dull, and not later.
-    const auto k = static_cast<float>(1 - std::exp(-2 * std::numbers::pi * 2000 / kRate));
+    const auto k = static_cast<float>(1 - std::exp(-2 * std::numbers::pi * 2000 / kTroubleRate));
     const auto dull = [k](auto from, auto to) {
         float low[2] = {};
         for (; from != to; ++from) {
@@ -130,7 +130,7 @@ void coverWithCloth(std::vector<float>& sound, std::uint64_t seed) {
     for (float& v : sound) {
         if (left == 0) {
             left = static_cast<std::size_t>((0.1 + 0.8 * static_cast<double>(random.uniform())) *
-                                            kRate);
+                                            kTroubleRate);
             rustle = random.uniform() < 0.3f ? 2.5f * level * random.uniform() : 0.0f;
         }
         --left;

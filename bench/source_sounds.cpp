@@ -14,7 +14,7 @@ namespace brisk::bench {
 namespace {
 
 namespace fs = std::filesystem;
-constexpr int kRate = 48000;
+constexpr int kSourceRate = 48000;
 
 /// The packages of all languages hold the very same screaming monkeys and beeps, and one piece of
 /// music begins with another (sample correlation 0.87): those would make pairs true that are meant
@@ -95,7 +95,7 @@ Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, 
     }
     sim::NoiseSource random(seed);
     const auto below = [&](double n) { return static_cast<std::size_t>(random.uniform() * n); };
-    const auto total = static_cast<std::size_t>(seconds * kRate);
+    const auto total = static_cast<std::size_t>(seconds * kSourceRate);
     std::vector<float> out;
     int failures = 0;
     while (out.size() < total && failures < 50) {
@@ -114,7 +114,7 @@ Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, 
         scaleTo(part, 0.25f + 0.25f * random.uniform());
         out.insert(out.end(), part.begin(), part.end());
         if (c.kind == SourceKind::RealVoices) {
-            out.insert(out.end(), below(0.9 * kRate), 0.0f);
+            out.insert(out.end(), below(0.9 * kSourceRate), 0.0f);
         }
     }
     out.resize(total);
@@ -154,7 +154,7 @@ Result<std::vector<float>> sourceSound(const SourceChoice& c, std::uint64_t seed
     sim::Scene scene;
     scene.voice = voiceFor(c, seed);
     sim::WorldSound world(scene, seed);
-    return world.next(static_cast<std::size_t>(seconds * kRate));
+    return world.next(static_cast<std::size_t>(seconds * kSourceRate));
 }
 
 }  // namespace brisk::bench

@@ -7,27 +7,18 @@
 #include <algorithm>
 #include <cassert>
 #include <cmath>
-#include <numbers>
+
+#include "dsp/fast_loop.h"
+#include "dsp/sinc.h"
 
 namespace brisk {
 namespace {
 constexpr int kTaps = 2 * FractionalAdvance::kLatency;
 constexpr double kBeta = 9.0;
 
-double sinc(double x) {
-    if (std::fabs(x) < 1e-12) return 1.0;
-    return std::sin(std::numbers::pi * x) / (std::numbers::pi * x);
-}
-// The same sums in the same order on every processor, so that results do not depend on it.
-#if defined(__x86_64__) && defined(__GNUC__) && !defined(__clang__)
-#define BRISK_FAST __attribute__((target_clones("avx2", "default")))
-#else
-#define BRISK_FAST
-#endif
-
 /// out[n * step] = the taps on what follows oldest[n].
-BRISK_FAST void convolve(const float* taps, const float* oldest, std::size_t frames, float* out,
-                         std::size_t step) {
+BRISK_FAST_LOOP void convolve(const float* taps, const float* oldest, std::size_t frames,
+                              float* out, std::size_t step) {
     // Eight sums side by side, as the processor adds them.
     constexpr std::size_t kLanes = 8;
     static_assert(kTaps % kLanes == 0);

@@ -8,7 +8,7 @@
 
 namespace brisk {
 namespace {
-constexpr double kBeta = 4.5;  // of the Kaiser window: about 50 dB
+constexpr double kHalfBandBeta = 4.5;  // of the Kaiser window: about 50 dB
 }
 
 HalfBandDecimator::HalfBandDecimator() : held_(kReach, 0.0f) {
@@ -19,7 +19,7 @@ HalfBandDecimator::HalfBandDecimator() : held_(kReach, 0.0f) {
         const double edge = n / (2 * kPairs);
         exact[static_cast<std::size_t>(i)] =
             std::sin(std::numbers::pi * n / 2) / (std::numbers::pi * n) *
-            std::cyl_bessel_i(0, kBeta * std::sqrt(1 - edge * edge));
+            std::cyl_bessel_i(0, kHalfBandBeta * std::sqrt(1 - edge * edge));
         sum += exact[static_cast<std::size_t>(i)];
     }
     // The pairs together weigh as much as the middle, so that steady values pass unchanged.

@@ -16,24 +16,24 @@ namespace brisk {
 namespace {
 
 constexpr std::size_t kHold = 480;  // frames to either side
-constexpr int kTaps = 24;           // of the interpolation, half on each side
-constexpr int kPhases = 3;          // between two samples
+constexpr int kPeakTaps = 24;       // of the interpolation, half on each side
+constexpr int kBetween = 3;         // between two samples
 constexpr double kMargin = 0.985;   // for what lies between those, and for the moving gain
 /// More than this a curve never rises above its samples, as interpolated here.
 constexpr float kOvershoot = 2.5f;
 
-using Phases = std::array<std::array<float, kTaps>, kPhases>;
+using Phases = std::array<std::array<float, kPeakTaps>, kBetween>;
 
 Phases interpolation() {
     Phases all{};
-    for (int p = 0; p < kPhases; ++p) {
-        const double at = (p + 1) / static_cast<double>(kPhases + 1);
+    for (int p = 0; p < kBetween; ++p) {
+        const double at = (p + 1) / static_cast<double>(kBetween + 1);
         double sum = 0;
-        for (int k = 0; k < kTaps; ++k) {
-            const double x = k - (kTaps / 2 - 1) - at;
+        for (int k = 0; k < kPeakTaps; ++k) {
+            const double x = k - (kPeakTaps / 2 - 1) - at;
             const double sinc =
                 std::fabs(x) < 1e-12 ? 1 : std::sin(std::numbers::pi * x) / (std::numbers::pi * x);
-            const double w = 0.5 + 0.5 * std::cos(std::numbers::pi * x / (kTaps / 2.0));
+            const double w = 0.5 + 0.5 * std::cos(std::numbers::pi * x / (kPeakTaps / 2.0));
             all[static_cast<std::size_t>(p)][static_cast<std::size_t>(k)] =
                 static_cast<float>(sinc * w);
             sum += sinc * w;
@@ -47,12 +47,12 @@ Phases interpolation() {
 float peakAt(std::span<const float> in, std::size_t channels, std::size_t c, std::size_t n) {
     static const Phases kPhase = interpolation();
     float most = std::fabs(in[n * channels + c]);
-    const auto first = static_cast<std::ptrdiff_t>(n) - (kTaps / 2 - 1);
+    const auto first = static_cast<std::ptrdiff_t>(n) - (kPeakTaps / 2 - 1);
     const auto frames = static_cast<std::ptrdiff_t>(in.size() / channels);
-    if (first < 0 || first + kTaps > frames) return most;
+    if (first < 0 || first + kPeakTaps > frames) return most;
     for (const auto& taps : kPhase) {
         float v = 0;
-        for (int k = 0; k < kTaps; ++k) {
+        for (int k = 0; k < kPeakTaps; ++k) {
             v += taps[static_cast<std::size_t>(k)] *
                  in[static_cast<std::size_t>(first + k) * channels + c];
         }

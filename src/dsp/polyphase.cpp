@@ -13,21 +13,19 @@
 #include <cassert>
 #include <cmath>
 #include <cstring>
-#include <numbers>
+
+#include "dsp/fast_loop.h"
+#include "dsp/sinc.h"
 
 namespace brisk {
 namespace {
 
-constexpr std::size_t kTaps = 2 * PolyphaseInterpolator::kReach;
+constexpr std::size_t kTableTaps = std::size_t{2} * PolyphaseInterpolator::kReach;
 constexpr std::size_t kPhases = 4096;
-constexpr double kBeta = 14.5;  // 136 dB and more from 0 to 20 kHz, at 48 kHz
+constexpr double kTableBeta = 14.5;  // 136 dB and more from 0 to 20 kHz, at 48 kHz
 
 /// On cache lines of its own, so that no load touches two.
-struct alignas(64) Taps : std::array<float, kTaps> {};
-
-double sinc(double x) {
-    return std::fabs(x) < 1e-12 ? 1.0 : std::sin(std::numbers::pi * x) / (std::numbers::pi * x);
-}
+struct alignas(64) Taps : std::array<float, kTableTaps> {};
 
 /// Phase p of the table reads p / kPhases after the tap kReach - 1; one more than there are, so
 /// that each has a neighbour.
@@ -37,32 +35,26 @@ const std::vector<Taps>& table() {
         constexpr double reach = PolyphaseInterpolator::kReach;
         for (std::size_t p = 0; p <= kPhases / 2; ++p) {
             const double at = reach - 1 + static_cast<double>(p) / kPhases;
-            std::array<double, kTaps> exact{};
+            std::array<double, kTableTaps> exact{};
             double sum = 0;
-            for (std::size_t i = 0; i < kTaps; ++i) {
+            for (std::size_t i = 0; i < kTableTaps; ++i) {
                 const double x = static_cast<double>(i) - at;
                 const double r = x / reach;
                 const double window =
-                    std::fabs(r) < 1 ? std::cyl_bessel_i(0.0, kBeta * std::sqrt(1 - r * r)) : 0.0;
+                    std::fabs(r) < 1 ? std::cyl_bessel_i(0.0, kTableBeta * std::sqrt(1 - r * r))
+                                     : 0.0;
                 exact[i] = sinc(x) * window;
                 sum += exact[i];
             }
-            for (std::size_t i = 0; i < kTaps; ++i) {
+            for (std::size_t i = 0; i < kTableTaps; ++i) {
                 // The other half is the same, seen from the other side.
-                t[p][i] = t[kPhases - p][kTaps - 1 - i] = static_cast<float>(exact[i] / sum);
+                t[p][i] = t[kPhases - p][kTableTaps - 1 - i] = static_cast<float>(exact[i] / sum);
             }
         }
         return t;
     }();
     return all;
 }
-
-// The same sums in the same order on every processor, so that results do not depend on it.
-#if defined(__x86_64__) && defined(__GNUC__) && !defined(__clang__)
-#define BRISK_FAST __attribute__((target_clones("avx512f", "avx2", "default")))
-#else
-#define BRISK_FAST
-#endif
 
 /// Sixteen numbers side by side; processors that hold fewer take them in parts.
 constexpr std::size_t kLanes = 16;
@@ -71,9 +63,9 @@ using Half = float __attribute__((vector_size(kLanes / 2 * sizeof(float))));
 using Quarter = float __attribute__((vector_size(kLanes / 4 * sizeof(float))));
 
 /// out[k * outStep] = the line at `first` + k * step, for positions that have all their taps.
-BRISK_FAST void interpolate(const Taps* phases, const float* line, double first, double step,
-                            std::size_t frames, float* out, std::size_t outStep) {
-    static_assert(kTaps % kLanes == 0);
+BRISK_FAST_LOOP void interpolate(const Taps* phases, const float* line, double first, double step,
+                                 std::size_t frames, float* out, std::size_t outStep) {
+    static_assert(kTableTaps % kLanes == 0);
     for (std::size_t k = 0; k < frames; ++k) {
         const double at = first + static_cast<double>(k) * step;
         const auto whole = static_cast<std::int64_t>(at);
@@ -85,7 +77,7 @@ BRISK_FAST void interpolate(const Taps* phases, const float* line, double first,
         const float* oldest = line + whole - (PolyphaseInterpolator::kReach - 1);
         // Both phases side by side: sums that do not wait for each other.
         Lanes here = {}, next = {};
-        for (std::size_t i = 0; i < kTaps; i += kLanes) {
+        for (std::size_t i = 0; i < kTableTaps; i += kLanes) {
             Lanes x, t, u;
             std::memcpy(&x, oldest + i, sizeof x);
             std::memcpy(&t, before + i, sizeof t);

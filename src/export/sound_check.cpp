@@ -11,7 +11,7 @@
 namespace brisk {
 namespace {
 
-constexpr SampleRate kRate{48000};
+constexpr SampleRate kComparedRate{48000};
 constexpr double kWindowSeconds = 1.0;
 constexpr double kMaxSlipSeconds = 0.0001;
 constexpr int kReach = 4800;
@@ -27,7 +27,8 @@ Result<std::vector<float>> meant(TakeSound& sound, Seconds t, std::size_t frames
                                  std::size_t channel = 0) {
     const auto channels = static_cast<std::size_t>(sound.channels());
     std::vector<float> all(frames * channels);
-    if (auto sought = sound.seek(kRate.samples(t)); !sought) return tl::unexpected(sought.error());
+    if (auto sought = sound.seek(kComparedRate.samples(t)); !sought)
+        return tl::unexpected(sought.error());
     if (auto read = sound.read(all); !read) return tl::unexpected(read.error());
     std::vector<float> out(frames);
     for (std::size_t n = 0; n < frames; ++n) out[n] = all[n * channels + channel];
@@ -36,10 +37,10 @@ Result<std::vector<float>> meant(TakeSound& sound, Seconds t, std::size_t frames
 
 /// The start of the loudest second within a stretch.
 Result<Seconds> loudestSecond(TakeSound& sound, TimeRange stretch) {
-    const auto frames = static_cast<std::size_t>(kRate.samples(stretch.length()));
+    const auto frames = static_cast<std::size_t>(kComparedRate.samples(stretch.length()));
     auto all = meant(sound, stretch.start, frames);
     if (!all) return tl::unexpected(all.error());
-    const auto window = static_cast<std::size_t>(kRate.samples({kWindowSeconds}));
+    const auto window = static_cast<std::size_t>(kComparedRate.samples({kWindowSeconds}));
     const std::size_t step = window / 4;
     double best = -1;
     std::size_t where = 0;
@@ -50,7 +51,7 @@ Result<Seconds> loudestSecond(TakeSound& sound, TimeRange stretch) {
             where = n;
         }
     }
-    return stretch.start + kRate.seconds(static_cast<std::int64_t>(where));
+    return stretch.start + kComparedRate.seconds(static_cast<std::int64_t>(where));
 }
 
 }  // namespace
@@ -70,7 +71,7 @@ Facts compareSamples(const FileTrack& track, const SampleDigest& rendered,
             {"samples-not-rendered-count",
              {{"track", track.what}, {"samples", written.frames()}, {"meant", rendered.frames()}}}};
     }
-    return {{"not-as-rendered", {{"track", track.what}, {"from", kRate.seconds(*at)}}}};
+    return {{"not-as-rendered", {{"track", track.what}, {"from", kComparedRate.seconds(*at)}}}};
 }
 
 namespace {
@@ -92,11 +93,12 @@ class SpotCheck {
     /// \param at  take time.
     Result<Spot> measure(Seconds at, std::size_t channel) {
         Spot spot{at, {}};
-        auto want =
-            meant(sound_, at, static_cast<std::size_t>(kRate.samples({kWindowSeconds})), channel);
+        auto want = meant(
+            sound_, at, static_cast<std::size_t>(kComparedRate.samples({kWindowSeconds})), channel);
         if (!want) return tl::unexpected(want.error());
         // The tether's samples lie at whole 1 / 48000 s of take time, the file's may not.
-        const double exact = (kRate.seconds(kRate.samples(at)) - start_).value * kRate.hertz;
+        const double exact =
+            (kComparedRate.seconds(kComparedRate.samples(at)) - start_).value * kComparedRate.hertz;
         const auto first = static_cast<std::int64_t>(std::floor(exact));
         std::vector<float> got(want->size());
         const int which = reader_.channels() > 1 ? static_cast<int>(channel) : 0;
@@ -106,7 +108,7 @@ class SpotCheck {
         const PlainLag lag = measureLag(*want, got, kReach);
         if (lag.correlation == 0 && energyOf(*want) < 1e-6) return spot;
         spot.measured = true;
-        spot.slip = {(lag.samples - (exact - static_cast<double>(first))) / kRate.hertz};
+        spot.slip = {(lag.samples - (exact - static_cast<double>(first))) / kComparedRate.hertz};
         spot.fits = lag.correlation >= 0.8 && std::fabs(spot.slip.value) <= kMaxSlipSeconds;
         return spot;
     }
@@ -124,7 +126,7 @@ Result<SoundCheck> checkSound(const FileTrack& track, TimeRange held, const Medi
     SoundCheck check;
     auto reader = SoundReader::open(written.path, written.sounds[index].stream);
     if (!reader) return tl::unexpected(reader.error());
-    auto sound = TakeSound::open(track.sound, kRate);
+    auto sound = TakeSound::open(track.sound, kComparedRate);
     if (!sound) return tl::unexpected(sound.error());
     if (reader->channels() != sound->channels()) {
         check.problem.push_back({"channels-not-as-meant",

@@ -25,7 +25,7 @@ namespace brisk {
 namespace fs = std::filesystem;
 namespace {
 
-constexpr SampleRate kRate{48000};
+constexpr SampleRate kWrittenRate{48000};
 constexpr std::int64_t kBlock = 9600;
 constexpr double kDay = 86400;
 
@@ -85,7 +85,7 @@ MovieSpec specOf(const SoundExportPlan& plan, const std::string& path, int chann
     spec.format = plan.format == SoundFormat::Flac ? "flac" : "wav";
     SoundTrackSpec sound;
     sound.codec = codecOf(plan.format);
-    sound.rate = kRate;
+    sound.rate = kWrittenRate;
     sound.channels = channels;
     spec.sound = sound;
     const std::string take = fs::path(plan.take.info.path).filename().string();
@@ -105,7 +105,7 @@ MovieSpec specOf(const SoundExportPlan& plan, const std::string& path, int chann
         spec.metadata["origination_time"] = made.substr(11, 8);
     }
     if (const auto reference = timeReference(plan, begins)) {
-        spec.metadata["time_reference"] = std::to_string(kRate.samples(*reference));
+        spec.metadata["time_reference"] = std::to_string(kWrittenRate.samples(*reference));
     }
     spec.muxerOptions = {{"write_bext", "1"}, {"rf64", "auto"}};
     return spec;
@@ -229,7 +229,7 @@ Result<void> addWords(const SoundExportPlan& plan, const std::string& path,
     for (const TimeRange& part : parts) {
         for (const NamedMoment& m : plan.moments) {
             if (!part.contains(m.at)) continue;
-            cues.push_back({kRate.samples(begins + m.at - part.start), m.name});
+            cues.push_back({kWrittenRate.samples(begins + m.at - part.start), m.name});
         }
         begins = begins + part.length();
     }
@@ -304,25 +304,26 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     const FileTrack track = std::move(*fitted);
     auto file = AtomicFile::create(soundTarget(plan));
     if (!file) return tl::unexpected(file.error());
-    auto sound = TakeSound::open(track.sound, kRate);
+    auto sound = TakeSound::open(track.sound, kWrittenRate);
     if (!sound) return tl::unexpected(sound.error());
     const std::string path = file->temporaryPath().string();
     auto writer = MovieWriter::create(specOf(plan, path, sound->channels(), first.start));
     if (!writer) return tl::unexpected(writer.error());
-    const std::int64_t length = kRate.samples(lengthOf(*parts));
+    const std::int64_t length = kWrittenRate.samples(lengthOf(*parts));
     const auto channels = static_cast<std::size_t>(sound->channels());
     std::vector<float> block(static_cast<std::size_t>(kBlock) * channels);
     const JobControl writing = job.part(0.35, 0.9);
     Seconds until{0};
     std::int64_t done = 0;
     for (const TimeRange& held : *parts) {
-        if (auto sought = sound->seek(kRate.samples(held.start)); !sought) {
+        if (auto sought = sound->seek(kWrittenRate.samples(held.start)); !sought) {
             return tl::unexpected(sought.error());
         }
         until = until + held.length();
-        while (done < kRate.samples(until)) {
+        while (done < kWrittenRate.samples(until)) {
             if (job.stopRequested()) return cancelled();
-            const auto n = static_cast<std::size_t>(std::min(kBlock, kRate.samples(until) - done));
+            const auto n =
+                static_cast<std::size_t>(std::min(kBlock, kWrittenRate.samples(until) - done));
             const auto part = std::span(block).first(n * channels);
             if (auto read = sound->read(part); !read) return tl::unexpected(read.error());
             if (auto wrote = writer->sound(part); !wrote) return tl::unexpected(wrote.error());

@@ -13,9 +13,9 @@
 
 namespace brisk {
 namespace {
-constexpr std::size_t kBefore = 250;  // hops looked back
-constexpr std::size_t kAfter = 300;   // hops looked ahead
-constexpr std::size_t kSpan = kBefore + kAfter;
+constexpr std::size_t kBefore = 250;      // hops looked back
+constexpr std::size_t kAfterSpike = 300;  // hops looked ahead
+constexpr std::size_t kSpan = kBefore + kAfterSpike;
 constexpr double kMinRiseDb = 16;
 constexpr double kMinFade = 12;  // dB, from the onset to 150..250 ms later
 }  // namespace
@@ -70,7 +70,7 @@ void SpikeDetector::examine(std::span<const double> recent) {
     }
     const double later = mean(kBefore + 150, kBefore + 250) + 1e-13;
     if (dbOfPower(now / later) < kMinFade) return;
-    const auto hop = hops_ - static_cast<std::int64_t>(kAfter);
+    const auto hop = hops_ - static_cast<std::int64_t>(kAfterSpike);
     // The three hops are entered by the crack one after the other: it began in the first that
     // holds a good part of it.
     std::int64_t lead = 0;
@@ -81,7 +81,7 @@ void SpikeDetector::examine(std::span<const double> recent) {
 }
 
 std::vector<Spike> SpikeDetector::finish() {
-    for (std::size_t i = 0; i < kAfter; ++i) closeHop();
+    for (std::size_t i = 0; i < kAfterSpike; ++i) closeHop();
     keepStrongest(found_, kMaxKept);
     return std::move(found_);
 }

@@ -19,7 +19,7 @@ namespace brisk {
 namespace {
 constexpr std::int64_t kSettle = 1024;  // output frames rendered and dropped after a seek
 constexpr double kWholeEnough = 1e-4;   // of a sample: two nanoseconds
-constexpr std::size_t kBlock = 4096;
+constexpr std::size_t kPlacedBlock = 4096;
 constexpr int kTaps = 2 * FractionalAdvance::kLatency;
 }  // namespace
 
@@ -59,7 +59,7 @@ struct PlacedSound::State {
         ready.erase(ready.begin(), ready.begin() + static_cast<std::ptrdiff_t>(readyAt) * channels);
         readyAt = 0;
         block.clear();
-        if (auto done = input(kBlock, block); !done) return done;
+        if (auto done = input(kPlacedBlock, block); !done) return done;
         if (interpolator) {
             interpolator->push(block, ready);
             return {};

@@ -7,7 +7,7 @@
 namespace brisk::commands {
 namespace {
 
-std::string nameOf(const ShootState& s, int mark) {
+std::string markName(const ShootState& s, int mark) {
     const Mark* m = s.mark(mark);
     return m ? m->name : std::string();
 }
@@ -34,17 +34,17 @@ Command addMark(const ShootState& now, int media, Seconds time, std::string name
 }
 
 Command moveMark(const ShootState& now, int mark, Seconds time) {
-    return changed({"move-mark", {{"mark", nameOf(now, mark)}}}, mark,
+    return changed({"move-mark", {{"mark", markName(now, mark)}}}, mark,
                    [time](Mark& m) { m.time = time; });
 }
 
 Command renameMark(const ShootState& now, int mark, std::string name) {
-    return changed({"rename-mark", {{"mark", nameOf(now, mark)}, {"name", name}}}, mark,
+    return changed({"rename-mark", {{"mark", markName(now, mark)}, {"name", name}}}, mark,
                    [name](Mark& m) { m.name = name; });
 }
 
 Command removeMark(const ShootState& now, int mark) {
-    return {{"remove-mark", {{"mark", nameOf(now, mark)}}}, [mark](ShootState& s) {
+    return {{"remove-mark", {{"mark", markName(now, mark)}}}, [mark](ShootState& s) {
                 std::erase_if(s.marks, [&](const Mark& m) { return m.id == mark; });
             }};
 }

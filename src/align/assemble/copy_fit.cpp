@@ -19,7 +19,7 @@ namespace {
 
 constexpr int kWindow = 1 << 16;
 constexpr int kPlaces = 24;
-constexpr int kReach = 96;           // samples at 48 kHz that the engine's answer may be out
+constexpr int kOutBy = 96;           // samples at 48 kHz that the engine's answer may be out
 constexpr double kLikeEnough = 0.6;  // two microphones, however near, stay below
 constexpr double kSameClock = 1e-4;  // seconds between head and end
 constexpr double kWhole = 0.1;       // of a sample: cut and padded files are out by whole ones
@@ -52,7 +52,7 @@ Result<std::vector<Look>> looks(const SoundScan& copy, const SoundScan& old, Clo
         if (polarity < 0) {
             for (float& v : w->scratch) v = -v;
         }
-        const PlainLag lag = measureLag(w->clean, w->scratch, kReach);
+        const PlainLag lag = measureLag(w->clean, w->scratch, kOutBy);
         out.push_back({w->middle.value, lag.samples / WindowReader::kRate + w->lagCorrection.value,
                        lag.correlation, energyOf(w->clean)});
         job.report(share);

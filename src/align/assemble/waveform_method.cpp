@@ -18,7 +18,7 @@ namespace brisk {
 namespace {
 
 /// A second place is looked at when it scores at least this part of the best.
-constexpr double kWorthMeasuring = 0.5;
+constexpr double kWorthFollowing = 0.5;
 constexpr std::size_t kMaxProbed = 5;
 /// Where nothing is common, probes of chance stand at five to seven deviations, and two of those
 /// are measured, so that the judge has something to compare. The rest would only cost time, unless
@@ -56,7 +56,7 @@ Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader, CoarseRe
     if (!coarse) return tl::unexpected(coarse.error());
     std::vector<CoarsePlace> out;
     for (const auto& p : coarse->places) {
-        if (out.size() == kMaxProbed || p.score < kWorthMeasuring * coarse->places.front().score) {
+        if (out.size() == kMaxProbed || p.score < kWorthFollowing * coarse->places.front().score) {
             break;
         }
         out.push_back(p);
@@ -148,7 +148,7 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
     const double each = 0.5 / static_cast<double>(std::max<std::size_t>(1, probes.size()));
     for (const auto& probe : probes) {
         const double from = 0.5 + each * static_cast<double>(tested.size());
-        if (!tested.empty() && probe.strength < kWorthMeasuring * probes.front().strength) break;
+        if (!tested.empty() && probe.strength < kWorthFollowing * probes.front().strength) break;
         const bool hopeless = std::all_of(tested.begin(), tested.end(), [](const Tested& t) {
             return t.match.agreeing() <
                    kShareOfChance * static_cast<double>(t.match.windows.size());

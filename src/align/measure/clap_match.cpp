@@ -17,12 +17,11 @@
 namespace brisk {
 namespace {
 
-constexpr double kRate = WindowReader::kRate;
 constexpr int kSize = 1 << 14;
 constexpr double kLead = 0.1;  // of the window before the onset
 constexpr std::size_t kMaxTakeClaps = 24;
 constexpr std::size_t kMaxKept = 4;
-constexpr double kNearSeconds = 0.0005;
+constexpr double kClapNearSeconds = 0.0005;
 constexpr int kNoiseReach = 8 * WindowReader::kRate / 1000;
 constexpr int kPeakReach = WindowReader::kRate / 2000;
 constexpr double kDriftSpan = 20;  // seconds between claps from which a slope means something
@@ -61,7 +60,7 @@ class ClapMeasurer {
         auto w = reader_.read(line, line.toRecording(start), kSize);
         if (!w) return tl::unexpected(w.error());
         // What the clean sound was just before tells clap from hush.
-        const Seconds quiet = start - Seconds{kSize / kRate - kLead};
+        const Seconds quiet = start - Seconds{kSize / kCurveRate - kLead};
         auto before = reader_.read(line, line.toRecording(quiet), kSize);
         if (!before) return tl::unexpected(before.error());
         NoiseFloor floor;
@@ -93,15 +92,15 @@ class ClapMeasurer {
         m.polarity = found.polarity;
         const auto sum = stackCurves(curves, slip);
         m.stackStrength = found.height / noiseAround(sum);
-        slip.at0 += firstArrival(sum, pulse, m.polarity) / kRate;
+        slip.at0 += firstArrival(sum, pulse, m.polarity) / kCurveRate;
         if (span < kDriftSpan) {
             slip.at0 = slip.at(centre);
             slip.slope = 0;
         }
         std::vector<LinePoint> points;
         for (const auto& c : curves) {
-            const Top top =
-                topOf(c, m.polarity, slip.at(c.time), static_cast<int>(kNearSeconds * kRate));
+            const Top top = topOf(c, m.polarity, slip.at(c.time),
+                                  static_cast<int>(kClapNearSeconds * kCurveRate));
             points.push_back({c.time, top.lag, std::max(0.1, std::min(top.height, 20.0))});
             const bool agrees = top.height > 5;
             m.windows.push_back({{c.time}, {top.lag - slip.at(c.time)}, top.height, agrees});

@@ -28,9 +28,8 @@ constexpr double kKnotFromEnd = 20;  // seconds
 constexpr std::size_t kMost = 16;    // bends and steps
 constexpr std::size_t kLookAhead = 4;
 // Steps that are too small for windows to be on different lags.
-constexpr double kSmallestStep = 0.0006;  // seconds
-constexpr std::size_t kBesideStep = 3;    // points on either side
-constexpr double kWorthMore = 10;         // beyond what the criterion asks for
+constexpr std::size_t kBesideStep = 3;  // points on either side
+constexpr double kWorthMore = 10;       // beyond what the criterion asks for
 
 double hinge(double time, double knot) {
     return std::max(0.0, time - knot);

@@ -12,6 +12,9 @@
 
 namespace brisk {
 
+/// Seconds; a smaller step is a head that sways.
+constexpr double kSmallestStep = 0.0006;
+
 struct ClockPoint {
     double time = 0;   ///< Seconds.
     double value = 0;  ///< Seconds of lag.

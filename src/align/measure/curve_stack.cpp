@@ -12,7 +12,6 @@
 
 namespace brisk {
 namespace {
-constexpr double kRate = WindowReader::kRate;
 constexpr float kMaxSay = 25.0f;
 }  // namespace
 
@@ -37,7 +36,7 @@ std::vector<double> stackCurves(std::span<const Curve> curves, std::span<const d
         assert(c.values.size() == sum.size());
         if (std::isnan(lags[i])) continue;
         const auto shift = static_cast<int>(
-            std::clamp(std::round((lags[i] - c.shift) * kRate), -2.0 * kReach, 2.0 * kReach));
+            std::clamp(std::round((lags[i] - c.shift) * kCurveRate), -2.0 * kReach, 2.0 * kReach));
         const int from = std::max(-kReach, -kReach - shift);
         const int to = std::min(kReach, kReach - shift);
         const float* values = c.values.data() + kReach + shift;
@@ -69,7 +68,7 @@ double stackNoise(const std::vector<double>& v) {
 
 Top topOf(const Curve& c, int polarity, double about, int reach) {
     assert(polarity == 1 || polarity == -1);
-    const int middle = static_cast<int>(std::lround((about - c.shift) * kRate));
+    const int middle = static_cast<int>(std::lround((about - c.shift) * kCurveRate));
     const auto value = [&](int k) {
         return polarity * static_cast<double>(c.values[static_cast<std::size_t>(k + kReach)]);
     };
@@ -85,7 +84,7 @@ Top topOf(const Curve& c, int polarity, double about, int reach) {
     }
     if (height <= -1e9) return {about, height};
     const double between = peakBetween(value(best - 1), value(best), value(best + 1));
-    return {(best + between) / kRate + c.shift, height};
+    return {(best + between) / kCurveRate + c.shift, height};
 }
 
 }  // namespace brisk

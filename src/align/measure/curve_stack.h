@@ -17,6 +17,11 @@ namespace brisk {
 
 /// Lags are looked at over ±48 ms, a sample of WindowReader::kRate each.
 constexpr int kReach = 48 * WindowReader::kRate / 1000;
+constexpr double kCurveRate = WindowReader::kRate;
+/// Seconds around a line in which a window that agrees with it has its peak.
+constexpr double kNearSeconds = 0.0007;
+/// Seconds that two sights of the direct sound may differ by, and by which its echoes are late.
+constexpr double kDirectSeconds = 0.0003, kEchoSeconds = 0.012;
 
 struct Curve {
     double time = 0;            ///< Middle of the window, scratch seconds.

@@ -18,11 +18,7 @@
 namespace brisk {
 namespace {
 
-constexpr double kRate = WindowReader::kRate;
 constexpr double kMinOverlap = 1.2;
-constexpr double kNearSeconds = 0.0007;
-constexpr double kEchoSeconds = 0.012;
-constexpr double kDirectSeconds = 0.0003;
 constexpr double kUnresampledPpm = 60;  // smears 0.08 ms over a probe's window
 constexpr int kProbeWindows = 20;
 
@@ -46,8 +42,8 @@ ClockLine corrected(ClockLine line, const LineFit& slip) {
 LineFit lineNear(const std::vector<Curve>& curves, int polarity, const LineFit& about) {
     std::vector<LinePoint> points;
     for (const auto& curve : curves) {
-        const Top top =
-            topOf(curve, polarity, about.at(curve.time), static_cast<int>(kNearSeconds * kRate));
+        const Top top = topOf(curve, polarity, about.at(curve.time),
+                              static_cast<int>(kNearSeconds * kCurveRate));
         if (top.height > 3.5) points.push_back({curve.time, top.lag, std::min(top.height, 20.0)});
     }
     return points.size() >= 2 ? fitLine(points, kMaxClockDrift) : about;
@@ -60,9 +56,9 @@ LineFit slipLine(const WindowCurves& c, int polarity) {
     const double half = halfSpan(c.curves);
     LineFit slip = lineNear(c.curves, polarity,
                             searchSlope(c.curves, {.doubt = 0.0005 / half, .step = 0.00002 / half},
-                                        static_cast<int>(kEchoSeconds * kRate))
+                                        static_cast<int>(kEchoSeconds * kCurveRate))
                                 .line);
-    slip.at0 += firstArrival(stackCurves(c.curves, slip), c.pulse, polarity) / kRate;
+    slip.at0 += firstArrival(stackCurves(c.curves, slip), c.pulse, polarity) / kCurveRate;
     return lineNear(c.curves, polarity, slip);
 }
 
@@ -115,7 +111,8 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
 
     const auto sum = stackCurves(c->curves, slip);
     const auto highest = [&](double seconds) {
-        return heightNear(sum, out.polarity, static_cast<int>(seconds * kRate)) / stackNoise(sum);
+        return heightNear(sum, out.polarity, static_cast<int>(seconds * kCurveRate)) /
+               stackNoise(sum);
     };
     out.stackStrength = highest(kDirectSeconds);
     out.strongestArrival = highest(kEchoSeconds);
@@ -124,8 +121,8 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     for (const auto& curve : c->curves) lags.push_back(slip.at(curve.time));
     WindowAgreement agreement(c->curves, lags, out.polarity);
     for (const auto& curve : c->curves) {
-        const Top own =
-            topOf(curve, out.polarity, slip.at(curve.time), static_cast<int>(kNearSeconds * kRate));
+        const Top own = topOf(curve, out.polarity, slip.at(curve.time),
+                              static_cast<int>(kNearSeconds * kCurveRate));
         out.windows.push_back({{curve.time},
                                {own.lag - slip.at(curve.time)},
                                own.height,

@@ -21,13 +21,8 @@
 namespace brisk {
 namespace {
 
-constexpr double kRate = WindowReader::kRate;
-constexpr double kNearSeconds = 0.0007;
 constexpr double kHeardHeight = 3.5;
-constexpr double kStrong = 20;  // of one window's weight
-constexpr double kDirectSeconds = 0.0003;
-constexpr double kEchoSeconds = 0.012;
-constexpr double kSmallestStep = 0.0006;  // seconds; under it a head that sways
+constexpr double kStrong = 20;            // of one window's weight
 constexpr double kBeyond = 4.0;           // seconds around a step; a window is 2.7 long
 constexpr double kFarthestWalk = 0.030;   // seconds: ten metres between two windows
 constexpr double kEchoesGoAlong = 0.5;    // likeness
@@ -42,7 +37,8 @@ class Follower {
     void fit() {
         fitPoints(loudest());
         const double earlier =
-            firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity) / kRate;
+            firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity) /
+            kCurveRate;
         for (double& level : clock_.levels) level += earlier;
         fitPoints(nearModel());
         if (joinWhatIsLevel()) fitPoints(nearModel());
@@ -109,8 +105,8 @@ class Follower {
         for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
             const Spot& s = heard_.spots[i];
             if (!s.heard()) continue;
-            const Top top =
-                topOf(s.curve, whole_.polarity, lags[i], static_cast<int>(kNearSeconds * kRate));
+            const Top top = topOf(s.curve, whole_.polarity, lags[i],
+                                  static_cast<int>(kNearSeconds * kCurveRate));
             if (top.height <= kHeardHeight) continue;
             out.points.push_back(
                 {s.time(), top.lag + s.base, std::min(top.height, kStrong), s.run});
@@ -307,7 +303,7 @@ FollowedClock Follower::result() const {
     const auto sum = stackCurves(all, lags);
     const double noise = stackNoise(sum);
     const auto highest = [&](double seconds) {
-        return heightNear(sum, whole_.polarity, static_cast<int>(seconds * kRate)) / noise;
+        return heightNear(sum, whole_.polarity, static_cast<int>(seconds * kCurveRate)) / noise;
     };
     FineMatch about = whole_;
     about.windows.clear();
@@ -318,7 +314,7 @@ FollowedClock Follower::result() const {
     std::vector<SlipWindow> windows;
     for (std::size_t i = 0; i < all.size(); ++i) {
         const Top own =
-            topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSeconds * kRate));
+            topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSeconds * kCurveRate));
         windows.push_back({{all[i].time}, {own.lag - lags[i]}, own.height, agrees[i]});
     }
     const auto run = runs();

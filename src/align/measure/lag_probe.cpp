@@ -16,9 +16,8 @@
 namespace brisk {
 namespace {
 
-constexpr double kRate = WindowReader::kRate;
 constexpr int kSize = 1 << 15;  // 0.7 s
-constexpr double kHalf = 0.5 * kSize / kRate;
+constexpr double kHalf = 0.5 * kSize / kCurveRate;
 constexpr std::array kAround = {-0.45, 0.0, 0.45};  // seconds between the windows' middles
 constexpr int kNoiseWindows = 16;
 /// Of unrelated sounds the strongest of all lags reaches about six.
@@ -100,10 +99,10 @@ Result<std::optional<LocalSlip>> LagProbe::near(ClockLine line, Seconds moment,
     const double share = kInEach * static_cast<double>(kAround.size()) / heard;
     const auto inEach = [&](int k) {
         return std::all_of(curves.begin(), curves.end(), [&](const Curve& c) {
-            return !hears(c) || strongestIn(c, k / kRate) >= share * strongestIn(c, 0);
+            return !hears(c) || strongestIn(c, k / kCurveRate) >= share * strongestIn(c, 0);
         });
     };
-    lag.at0 += firstArrival(sum, pulse, found.polarity, inEach) / kRate;
+    lag.at0 += firstArrival(sum, pulse, found.polarity, inEach) / kCurveRate;
     return LocalSlip{{lag.at0}, strength, found.polarity};
 }
 

@@ -12,7 +12,6 @@
 namespace brisk {
 namespace {
 
-constexpr double kRate = WindowReader::kRate;
 constexpr int kBin = 12;  // samples: 0.25 ms
 /// 40 ms either way: what lies at the rim of the curves is as often the echo of what lies beyond.
 constexpr int kFollowed = 40 * WindowReader::kRate / 1000;
@@ -33,7 +32,7 @@ constexpr double kNone = std::numeric_limits<double>::quiet_NaN();
 /// its echoes must stay lower than what they are the echoes of.
 std::vector<float> heights(const Curve& c, int polarity) {
     std::vector<float> out(kBins);
-    const int shift = static_cast<int>(std::lround(c.shift * kRate));
+    const int shift = static_cast<int>(std::lround(c.shift * kCurveRate));
     float top = kMost;
     for (int b = 0; b < kBins; ++b) {
         float best = 0;
@@ -51,7 +50,7 @@ std::vector<float> heights(const Curve& c, int polarity) {
 }
 
 double lagOf(int bin) {
-    return ((bin + 0.5) * kBin - kFollowed) / kRate;
+    return ((bin + 0.5) * kBin - kFollowed) / kCurveRate;
 }
 
 /// For each window the bin it is on; -1 for none.
@@ -67,7 +66,7 @@ std::vector<int> bestWay(const std::vector<Curve>& curves, int polarity) {
         const float stepped = *top - kStep;
         const float entered = nothing - kEnter;
         const double pause = i == 0 ? 0 : curves[i].time - curves[i - 1].time;
-        const int free = 1 + static_cast<int>(kBend * pause * kRate / kBin);
+        const int free = 1 + static_cast<int>(kBend * pause * kCurveRate / kBin);
         std::vector<float> next(kBins);
         for (int b = 0; b < kBins; ++b) {
             float best = std::max(stepped, entered);

@@ -11,7 +11,6 @@
 namespace brisk {
 namespace {
 
-constexpr double kRate = WindowReader::kRate;
 constexpr int kSide = 30 * WindowReader::kRate / 1000;  // of the pattern that is compared
 constexpr int kPeak = 24;                               // samples: the strongest arrival itself
 constexpr int kLoose = 6;                               // samples, that it may lie beside
@@ -74,7 +73,7 @@ PatternStep patternStep(std::span<const Curve> before, std::span<const double> l
     const std::size_t to = std::min(after.size(), kAtStep);
     const auto a = pattern(before.subspan(from), lagsBefore.subspan(from), polarity);
     const auto b = pattern(after.first(to), lagsAfter.first(to), polarity);
-    const int by = static_cast<int>(std::lround(step * kRate));
+    const int by = static_cast<int>(std::lround(step * kCurveRate));
     PatternStep out;
     out.moved = alike(a, b, 0, 0);
     out.stayed = alike(a, b, -by, 0);
@@ -103,7 +102,7 @@ std::optional<PatternMove> findPatternMove(std::span<const Curve> curves,
                 continue;
             }
             clearest = moved - stayed;
-            out = PatternMove{i, by / kRate};
+            out = PatternMove{i, by / kCurveRate};
         }
     }
     return out;

@@ -14,17 +14,17 @@
 namespace brisk {
 namespace {
 
-constexpr int kSize = 1 << 14;
-constexpr int kReachSamples = kSize / 8;
-constexpr double kHalfWindow = 0.5 * kSize / WindowReader::kRate;
+constexpr int kShortSize = 1 << 14;
+constexpr int kReachSamples = kShortSize / 8;
+constexpr double kHalfWindow = 0.5 * kShortSize / WindowReader::kRate;
 constexpr double kWideHop = 0.2;   // seconds
 constexpr double kFineHop = 0.05;  // seconds
 constexpr double kFineSide = 0.7;  // seconds of the fine look beyond the wide one
 constexpr double kLongPause = 4;   // seconds; finer than this a pause is not looked at
 constexpr int kNear = 24;          // samples around a line
-constexpr int kLoose = 4;          // samples that a short window may lie beside it
+constexpr int kBesideLine = 4;     // samples that a short window may lie beside it
 constexpr double kHeard = 4;       // deviations
-constexpr double kMost = 20;       // of one window
+constexpr double kMostOfOne = 20;  // of one window
 constexpr float kHeardBetween = 5.5;
 constexpr int kLeastStep = 96;    // samples: nearer lines leave no room in between
 constexpr int kLeastBetween = 3;  // moments
@@ -46,7 +46,7 @@ class Listener {
           before_(before),
           after_(after),
           polarity_(static_cast<float>(polarity)),
-          correlator_(kSize, {WindowReader::kRate}, kReachSamples),
+          correlator_(kShortSize, {WindowReader::kRate}, kReachSamples),
           curve_(2 * kReachSamples + 1) {}
 
     Result<std::vector<Preference>> listen(TimeRange where, double hop, const JobControl& job) {
@@ -70,7 +70,8 @@ class Listener {
         if (!*heard) return out;
         const double first = likeness(0);
         double second = 0;
-        if (std::abs(lag) + std::max(kPatternBefore, kPatternAfter) + kLoose <= kReachSamples) {
+        if (std::abs(lag) + std::max(kPatternBefore, kPatternAfter) + kBesideLine <=
+            kReachSamples) {
             second = likeness(lag);
             if (std::abs(lag) >= kLeastStep) out.between = between(lag);
         } else {
@@ -80,12 +81,12 @@ class Listener {
         }
         // Two likenesses of chance say nothing; one that says much is scaled, not cut off.
         const double most = std::max(first, second);
-        if (most >= kHeard) out.value = (first - second) * std::min(1.0, kMost / most);
+        if (most >= kHeard) out.value = (first - second) * std::min(1.0, kMostOfOne / most);
         return out;
     }
 
     Result<bool> correlate(ClockLine line, double t) {
-        auto w = reader_.read(line, line.toRecording({t - kHalfWindow}), kSize);
+        auto w = reader_.read(line, line.toRecording({t - kHalfWindow}), kShortSize);
         if (!w) return tl::unexpected(w.error());
         return correlator_.correlate(correlator_.transform(w->scratch),
                                      correlator_.transform(w->clean), none_, curve_);
@@ -99,7 +100,7 @@ class Listener {
         double best = 0, power = 0;
         for (const float p : pattern_) power += static_cast<double>(p) * p;
         if (power <= 0) return 0;
-        for (int loose = -kLoose; loose <= kLoose; loose += kLoose / 2) {
+        for (int loose = -kBesideLine; loose <= kBesideLine; loose += kBesideLine / 2) {
             double sum = 0;
             for (int k = -kPatternBefore; k <= kPatternAfter; ++k) {
                 sum += static_cast<double>(pattern_[static_cast<std::size_t>(k + kPatternBefore)] *

@@ -8,11 +8,10 @@
 
 namespace brisk {
 namespace {
-constexpr double kRate = WindowReader::kRate;
 constexpr double kAgreeSeconds = 0.0006;
 constexpr double kFreeSeconds = 0.036;
-constexpr int kWide = static_cast<int>(kFreeSeconds * kRate);
-constexpr int kNear = static_cast<int>(kAgreeSeconds * kRate);
+constexpr int kWide = static_cast<int>(kFreeSeconds * kCurveRate);
+constexpr int kAgreeNear = static_cast<int>(kAgreeSeconds * kCurveRate);
 }  // namespace
 
 WindowAgreement::WindowAgreement(std::span<const Curve> curves, std::span<const double> lags,
@@ -31,15 +30,15 @@ bool WindowAgreement::agrees(const Curve& c, double along) {
     double highest = 0;
     for (int k = -kWide; k <= kWide; ++k) highest = std::max(highest, value(others, k));
     const double least = std::max(highest / 2, 5 * stackNoise(others));
-    const int lag = static_cast<int>(std::lround((free.lag - along) * kRate));
+    const int lag = static_cast<int>(std::lround((free.lag - along) * kCurveRate));
     bool supported = false;
     int open = 0;  // lags at which a window would agree
-    int lastGood = -kReach - kNear;
-    for (int k = -kWide - kNear; k <= kWide + kNear; ++k) {
+    int lastGood = -kReach - kAgreeNear;
+    for (int k = -kWide - kAgreeNear; k <= kWide + kAgreeNear; ++k) {
         if (k < -kReach || k > kReach || value(others, k) < least) continue;
-        open += std::min(k - lastGood, 2 * kNear + 1);
+        open += std::min(k - lastGood, 2 * kAgreeNear + 1);
         lastGood = k;
-        supported = supported || std::abs(k - lag) <= kNear;
+        supported = supported || std::abs(k - lag) <= kAgreeNear;
     }
     chance_ += static_cast<double>(open) / (2 * kWide + 1);
     ++asked_;

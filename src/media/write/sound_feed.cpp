@@ -5,8 +5,8 @@
 
 namespace brisk {
 namespace {
-constexpr std::int64_t kBlock = 4800;  // frames: a tenth of a second
-constexpr std::size_t kMaxReady = 30;  // blocks: memory stays flat
+constexpr std::int64_t kFeedBlock = 4800;  // frames: a tenth of a second
+constexpr std::size_t kMostBlocks = 30;    // blocks: memory stays flat
 }  // namespace
 
 SoundFeed::SoundFeed(SoundTrackEncoder& encoder, SoundPull pull, int channels, std::int64_t frames)
@@ -14,7 +14,7 @@ SoundFeed::SoundFeed(SoundTrackEncoder& encoder, SoundPull pull, int channels, s
       pull_(std::move(pull)),
       channels_(static_cast<std::size_t>(channels)),
       left_(frames),
-      ahead_([this] { return code(); }, kMaxReady) {}
+      ahead_([this] { return code(); }, kMostBlocks) {}
 
 Result<std::optional<SoundFeed::Coded>> SoundFeed::code() {
     if (finished_) return std::optional<Coded>{};
@@ -24,7 +24,7 @@ Result<std::optional<SoundFeed::Coded>> SoundFeed::code() {
         av_packet_move_ref(coded.packets.back().get(), packet);
         return {};
     };
-    const std::int64_t n = std::min(kBlock, left_);
+    const std::int64_t n = std::min(kFeedBlock, left_);
     if (n > 0) {
         block_.resize(static_cast<std::size_t>(n) * channels_);
         if (auto pulled = pull_(block_); !pulled) return tl::unexpected(pulled.error());
