@@ -51,7 +51,11 @@ Result<int> bestChannel(const SoundScan& scan, const JobControl& job) {
 
 /// A film without sound: only its pictures are read.
 Result<SoundScan> scanPictures(SoundScan scan, const ScanOptions& options, const JobControl& job) {
-    auto stamps = readPictureStamps(scan.info.path, scan.info.video->stream, job);
+    const int pictures = scan.info.video->stream;
+    auto indexed = indexedPictureStamps(scan.info.path, pictures, job);
+    if (!indexed) return tl::unexpected(indexed.error());
+    auto stamps = *indexed ? Result<std::vector<PictureStamp>>(std::move(**indexed))
+                           : readPictureStamps(scan.info.path, pictures, job);
     if (!stamps) return tl::unexpected(stamps.error());
     scan.rate = SoundReader::kSilentRate;
     scan.channel = kMeanOfChannels;
@@ -84,7 +88,17 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     scan.channel = options.channel;
     auto reader = SoundReader::open(path, heardSound(scan.info).streams, nullptr, job);
     if (!reader) return tl::unexpected(reader.error());
-    if (scan.info.video) reader->collectPictureTimes(scan.info.video->stream);
+    std::vector<PictureStamp> stamps;
+    if (scan.info.video) {
+        const int pictures = scan.info.video->stream;
+        auto indexed = indexedPictureStamps(path, pictures, job);
+        if (!indexed) return tl::unexpected(indexed.error());
+        if (*indexed) {
+            stamps = std::move(**indexed);
+        } else {
+            reader->collectPictureTimes(pictures);
+        }
+    }
     scan.rate = reader->rate();
     const auto channels = static_cast<std::size_t>(reader->channels());
     if (options.channel == kBestChannel && channels > 1) {
@@ -131,8 +145,8 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     scan.info.stamps.inSound = timecode.found();
     scan.seekIndex = reader->seekIndex();
     if (scan.info.video) {
-        scan.pictures = PictureTimes(reader->takePictureTimes(), scan.info.video->timeBase,
-                                     scan.info.video->firstPts);
+        if (stamps.empty()) stamps = reader->takePictureTimes();
+        scan.pictures = PictureTimes(stamps, scan.info.video->timeBase, scan.info.video->firstPts);
     }
     addWarnings(scan, *reader);
     return scan;

@@ -64,8 +64,17 @@ std::string errorText(int code);
 /// Opens for reading only and finds the streams. The one gate through which media comes in: local
 /// files only, in containers of cameras and recorders, and whatever such a file points to is not
 /// opened. Every read of it asks `job` whether to go on.
+/// \param trust  Index: what the index of an MP4 or MOV file says of its streams is not found out
+/// once
+///               more from their first packets, which lie under megabytes of pictures.
 /// Errors: CannotRead, NotMedia, Cancelled, in a person's words.
-Result<Input> openInput(const std::string& path, const JobControl& job = {});
+enum class Trust { Packets, Index };
+Result<Input> openInput(const std::string& path, const JobControl& job = {},
+                        Trust trust = Trust::Packets);
+/// The same for one sound stream (-1 = the first that can be decoded) and none of the rest. Where
+/// the file has an index (MP4, MOV) pictures are leapt over, and nothing is read to find out what
+/// the header says; rate and channels are those of the first decoded frame. Errors: also NoSound.
+Result<Input> openSound(const std::string& path, int& stream, const JobControl& job = {});
 /// The same, giving the packets of one stream only: nothing else is read where that can be spared.
 Result<Input> openOnly(const std::string& path, int stream, const JobControl& job = {});
 
@@ -83,6 +92,12 @@ Result<Codec> openDecoder(const AVStream* stream, const std::string& path,
 
 /// The stream that holds a moving picture, or -1. Cover pictures do not count.
 int movingPictureStream(const AVFormatContext* input);
+
+/// Leaves every other stream's packets out.
+void keepOnly(AVFormatContext* input, int stream);
+
+/// Whether it is an MP4 or MOV file, whose index says of every packet where it lies.
+bool isIndexedMovie(const AVFormatContext* input);
 
 /// The first sound stream that can be decoded, or -1.
 int firstSoundStream(const AVFormatContext* input);

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// When each picture of a video is shown, read from its packets alone: for a film without sound,
-/// where nothing else goes through the file.
+/// When each picture of a video is shown, as its container tells, without decoding any.
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -13,8 +13,15 @@
 
 namespace brisk {
 
-/// In the order of the file. Errors: CannotRead, NotMedia, Cancelled.   Threads: safe.
+/// From the packets, all of which are read; in the order of the file.
+/// Errors: CannotRead, NotMedia, Cancelled.   Threads: safe.
 Result<std::vector<PictureStamp>> readPictureStamps(const std::string& path, int videoStream,
                                                     const JobControl& job);
+
+/// The same from the index of an MP4 or MOV file: nothing is read but the index. Empty where the
+/// file has none that is whole (fragments, other containers). Errors: Cancelled.   Threads: safe.
+Result<std::optional<std::vector<PictureStamp>>> indexedPictureStamps(const std::string& path,
+                                                                      int videoStream,
+                                                                      const JobControl& job);
 
 }  // namespace brisk

@@ -46,6 +46,8 @@ class FirstFrames {
             }
             for (auto& s : streams_) {
                 if (s.index == packet->stream_index) feed(s, packet.get());
+                // Where there is an index, the rest of it is leapt over.
+                if (s.done) input_->streams[s.index]->discard = AVDISCARD_ALL;
             }
             av_packet_unref(packet.get());
         }
@@ -245,7 +247,7 @@ std::optional<Fact> cutShort(AVFormatContext* input) {
 }  // namespace
 
 Result<MediaInfo> probe(const std::string& path, const JobControl& job) {
-    auto opened = av::openInput(path, job);
+    auto opened = av::openInput(path, job, av::Trust::Index);
     if (!opened) return tl::unexpected(opened.error());
     AVFormatContext* input = opened->get();
 

@@ -177,14 +177,9 @@ struct SoundStream::State {
     int fed = 0;  // packets, before the first frame
 
     Result<void> openFile() {
-        auto in = av::openInput(path, job);
+        auto in = av::openSound(path, stream, job);
         if (!in) return tl::unexpected(in.error());
         input = std::move(*in);
-        if (stream < 0) stream = av::firstSoundStream(input.get());
-        if (stream < 0 || stream >= static_cast<int>(input->nb_streams) ||
-            input->streams[stream]->codecpar->codec_type != AVMEDIA_TYPE_AUDIO) {
-            return failAt(ErrorCode::NoSound, path, {"no-sound-in-file"});
-        }
         const AVStream* s = input->streams[stream];
         auto c = av::openDecoder(s, path);
         if (!c) return tl::unexpected(c.error());
@@ -196,21 +191,13 @@ struct SoundStream::State {
         }
         troubles = {};
         fed = 0;
-        discardOthers();
+        if (videoStream >= 0) input->streams[videoStream]->discard = AVDISCARD_DEFAULT;
         next = counted = silence = rebase = 0;
         held.clear();
         heldAt = 0;
         draining = ended = mustLocate = false;
         fromStart = true;
         return {};
-    }
-
-    void discardOthers() const {
-        for (unsigned i = 0; i < input->nb_streams; ++i) {
-            const int n = static_cast<int>(i);
-            input->streams[i]->discard =
-                n == stream || n == videoStream ? AVDISCARD_DEFAULT : AVDISCARD_ALL;
-        }
     }
 
     /// Decodes until there is something to hand out, or the end.
