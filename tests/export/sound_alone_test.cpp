@@ -19,7 +19,7 @@
 namespace brisk {
 namespace {
 
-constexpr ClockLine kLine{{3.25}, {80}};
+constexpr ClockLine kAloneLine{{3.25}, {80}};
 
 class SoundAlone : public ::testing::Test {
   protected:
@@ -40,7 +40,7 @@ class SoundAlone : public ::testing::Test {
         clean_ = test::scanned(folder_.file("lavalier.wav"));
     }
     SoundExportPlan plan(SoundFormat format) {
-        return {take_, test::soundOf(take_, clean_, kLine), format, folder_.file("out")};
+        return {take_, test::soundOf(take_, clean_, kAloneLine), format, folder_.file("out")};
     }
     /// Written sound against the recording, sample by sample interpolated from it.
     double slipAt(const std::vector<float>& sound, double begins, double t) {
@@ -48,7 +48,7 @@ class SoundAlone : public ::testing::Test {
         const auto from = static_cast<std::size_t>(std::llround((t - begins) * 48000));
         for (std::size_t i = 0; i < want.size(); ++i) {
             const double at = begins + static_cast<double>(from + i) / 48000;
-            const double r = kLine.toRecording({at}).value * 48000;
+            const double r = kAloneLine.toRecording({at}).value * 48000;
             const auto k = static_cast<std::size_t>(r);
             const auto part = static_cast<float>(r - std::floor(r));
             want[i] = recording_[k] * (1 - part) + recording_[k + 1] * part;

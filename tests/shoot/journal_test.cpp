@@ -21,7 +21,7 @@
 namespace brisk {
 namespace {
 
-std::string text(const ShootState& s) {
+std::string written(const ShootState& s) {
     return shootJson(s, {}).dump();
 }
 
@@ -83,13 +83,13 @@ TEST_F(JournalTest, HoldsEveryStepAndTheWholeHistory) {
     ASSERT_TRUE(found && *found);
     EXPECT_EQ((*found)->steps, journal->mark().lines);
     Shoot& back = (*found)->shoot;
-    EXPECT_EQ(text(back.state()), text(shoot.state()));
+    EXPECT_EQ(written(back.state()), written(shoot.state()));
     EXPECT_EQ(back.undoLabel(), shoot.undoLabel());
     EXPECT_EQ(back.redoLabel(), shoot.redoLabel());
     while (!shoot.undoLabel().empty() && back.canUndo()) {
         shoot.undo();
         back.undo();
-        ASSERT_EQ(text(back.state()), text(shoot.state()));
+        ASSERT_EQ(written(back.state()), written(shoot.state()));
     }
 }
 
@@ -115,7 +115,7 @@ TEST_F(JournalTest, ALineThatWasCutOffIsNoStepAndOneGoesOnAfterIt) {
     Shoot back = (*found)->shoot;
     back.apply(commands::addMark(back.state(), 1, {3}));
     ASSERT_TRUE(again->applied(back));
-    EXPECT_EQ(text((*readJournal(journal_))->shoot.state()), text(back.state()));
+    EXPECT_EQ(written((*readJournal(journal_))->shoot.state()), written(back.state()));
     std::ofstream(journal_, std::ios::binary) << "nonsense";
     EXPECT_FALSE(readJournal(journal_));
     EXPECT_TRUE(readJournal(folder_.file("none")) && !*readJournal(folder_.file("none")));
@@ -132,11 +132,11 @@ TEST_F(JournalTest, WhatTheProjectHoldsIsNotDoneTwice) {
     auto found = readJournal(journal_);
     ASSERT_TRUE(found && *found);
     EXPECT_EQ((*found)->steps, 0);
-    EXPECT_EQ(text((*found)->shoot.state()), text(shoot.state()));
+    EXPECT_EQ(written((*found)->shoot.state()), written(shoot.state()));
     for (int i = 0; i < 5; ++i) doSomething(shoot, *journal, random);
     found = readJournal(journal_);
     ASSERT_TRUE(found && *found);
-    EXPECT_EQ(text((*found)->shoot.state()), text(shoot.state()));
+    EXPECT_EQ(written((*found)->shoot.state()), written(shoot.state()));
     // Saved by someone else meanwhile: the journal speaks of another shoot.
     Shoot other = withFiles();
     other.apply(commands::addMark(other.state(), 2, {8}));
@@ -158,7 +158,7 @@ TEST_F(JournalTest, TheHistorySurvivesSavingAndOpening) {
     EXPECT_EQ(loaded->shoot.at(), shoot.at());
     EXPECT_FALSE(loaded->shoot.changedSinceSaved());
     for (std::size_t i = 0; i < shoot.steps().size(); ++i) {
-        EXPECT_EQ(text(*loaded->shoot.steps()[i].state), text(*shoot.steps()[i].state)) << i;
+        EXPECT_EQ(written(*loaded->shoot.steps()[i].state), written(*shoot.steps()[i].state)) << i;
         EXPECT_EQ(loaded->shoot.steps()[i].label, shoot.steps()[i].label);
     }
     // A history that does not lead to what was saved is left aside; what was saved counts.
@@ -187,7 +187,7 @@ TEST_F(JournalTest, AStepThatGrowsIsOneStepAndIsWrittenOnce) {
     const auto found = readJournal(journal_);
     ASSERT_TRUE(found && *found);
     Shoot back = (*found)->shoot;
-    EXPECT_EQ(text(back.state()), text(shoot.state()));
+    EXPECT_EQ(written(back.state()), written(shoot.state()));
     EXPECT_EQ(back.state().marks.size(), 201u);
     back.undo();
     EXPECT_TRUE(back.state().marks.empty()) << "one step back";
@@ -212,7 +212,7 @@ TEST_F(JournalTest, OneThatCouldNotBeWrittenOnIsBegunAnewAndHoldsEverything) {
     ASSERT_TRUE(journal->applied(shoot));
     const auto found = readJournal(journal_);
     ASSERT_TRUE(found && *found);
-    EXPECT_EQ(text((*found)->shoot.state()), text(shoot.state()));
+    EXPECT_EQ(written((*found)->shoot.state()), written(shoot.state()));
     EXPECT_EQ((*found)->steps, 2) << "what was so at once, and one step";
     EXPECT_TRUE((*found)->shoot.canUndo());
     // It still knows another shoot when it sees one.

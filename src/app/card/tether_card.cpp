@@ -41,10 +41,6 @@ QString uncoveredWords(Uncovered becomes) {
     return QObject::tr("silence");
 }
 
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
-
 QString clockSentence(Ppm drift) {
     if (std::fabs(drift.value) < 0.05) return QObject::tr("The two clocks run alike.");
     return QObject::tr("The recorder runs %1 ppm %2, %3 ms a minute: taken out.")

@@ -11,6 +11,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/spine/words.h"
 #include "app/style/choice_group.h"
 #include "app/style/sizes.h"
 
@@ -19,10 +20,6 @@ namespace {
 
 constexpr int kWide = 420, kNoteHigh = 84;  // pixels
 constexpr int kMostLetters = 200;
-
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 /// What was written; nothing where it is what stood there.
 std::optional<std::string> written(const QString& now, bool touched) {

@@ -8,7 +8,7 @@
 namespace brisk::app {
 namespace {
 
-constexpr qint64 kDeviceMicroseconds = 200000;
+constexpr qint64 kScrubMicroseconds = 200000;
 constexpr int kIdleMs = 700;
 
 }  // namespace
@@ -55,7 +55,7 @@ void Scrubber::play(const QByteArray& piece) {
         if (device.isNull()) return;
         const QAudioFormat format = listeningFormat();
         sink_ = makeSink(device, format);
-        sink_->setBufferSize(format.bytesForDuration(kDeviceMicroseconds));
+        sink_->setBufferSize(format.bytesForDuration(kScrubMicroseconds));
         device_ = sink_->start();
     }
     idle_.start();

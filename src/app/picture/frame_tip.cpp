@@ -13,11 +13,11 @@
 namespace brisk::app {
 namespace {
 constexpr int kWidth = 176;
-constexpr int kCaptionHigh = 20;
+constexpr int kTipCaptionHigh = 20;
 constexpr int kRestMs = 180;  // a pointer that passes wants nothing
 
-int captionHeight() {
-    return scaled(kCaptionHigh);
+int tipCaptionHeight() {
+    return scaled(kTipCaptionHigh);
 }
 }  // namespace
 
@@ -52,7 +52,7 @@ void FrameTip::place() {
     const QImage* image = source_.at(path_, time_, true);
     if (!image) return;
     const QSize size = image->size().scaled(kWidth, kWidth, Qt::KeepAspectRatio);
-    const QSize whole(size.width() + 2, size.height() + captionHeight() + 2);
+    const QSize whole(size.width() + 2, size.height() + tipCaptionHeight() + 2);
     const int left = std::clamp(above_.x() - whole.width() / 2, 0,
                                 std::max(0, parentWidget()->width() - whole.width()));
     setGeometry(QRect(QPoint(left, std::max(0, above_.y() - whole.height())), whole));
@@ -66,11 +66,11 @@ void FrameTip::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), colours().pictureGround);
     if (const QImage* image = source_.at(path_, time_, true)) {
         p.setRenderHint(QPainter::SmoothPixmapTransform);
-        p.drawImage(QRect(1, 1, width() - 2, height() - captionHeight() - 2), *image);
+        p.drawImage(QRect(1, 1, width() - 2, height() - tipCaptionHeight() - 2), *image);
     }
     p.setPen(colours().pictureText);
     p.setFont(uiFont(11));
-    const QRect caption(6, height() - captionHeight(), width() - 12, captionHeight());
+    const QRect caption(6, height() - tipCaptionHeight(), width() - 12, tipCaptionHeight());
     p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, tr("frame %1").arg(frame_));
     p.drawText(caption, Qt::AlignRight | Qt::AlignVCenter, clockWords(time_, 3));
 }

@@ -16,11 +16,11 @@
 
 namespace brisk::app {
 namespace {
-constexpr int kCaptionHigh = 14;
+constexpr int kSlipCaptionHigh = 14;
 constexpr double kMinRange = 0.001;  // seconds shown either way
 constexpr double kOffTheLine = 0.003;
-int captionHeight() {
-    return scaled(kCaptionHigh);
+int slipCaptionHeight() {
+    return scaled(kSlipCaptionHigh);
 }
 }  // namespace
 
@@ -43,7 +43,7 @@ QString SlipLine::verdict() const {
 }
 
 QRectF SlipLine::plot() const {
-    return QRectF(0, captionHeight(), width() - 16, height() - captionHeight() - 4);
+    return QRectF(0, slipCaptionHeight(), width() - 16, height() - slipCaptionHeight() - 4);
 }
 
 double SlipLine::xOf(Seconds t) const {
@@ -72,7 +72,7 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    const QRect caption(0, 0, width() - 16, captionHeight());
+    const QRect caption(0, 0, width() - 16, slipCaptionHeight());
     const QString name = proof_.state().slips.empty()
                              ? tr("how far apart, along the take")
                              : tr("how far apart, along the take: ± %1").arg(slipWords({range()}));

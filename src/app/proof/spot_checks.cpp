@@ -14,7 +14,7 @@
 
 namespace brisk::app {
 namespace {
-constexpr int kCaptionHigh = 18;
+constexpr int kSpotCaptionHigh = 18;
 constexpr double kHalfShown = 0.040;
 
 /// Each side fills its room, whatever its level: shape is what is compared here.
@@ -24,8 +24,8 @@ double gainOf(const SampleStretch& s) {
     return 0.95 / static_cast<double>(most);
 }
 
-int captionHeight() {
-    return scaled(kCaptionHigh);
+int spotCaptionHeight() {
+    return scaled(kSpotCaptionHigh);
 }
 }  // namespace
 
@@ -58,13 +58,13 @@ void SpotLens::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    p.drawText(QRect(0, 0, width(), captionHeight()), Qt::AlignLeft | Qt::AlignVCenter, where_);
+    p.drawText(QRect(0, 0, width(), spotCaptionHeight()), Qt::AlignLeft | Qt::AlignVCenter, where_);
     const bool much = spot_.slip && std::fabs(spot_.slip->value) >= 0.001;
     p.setFont(uiFont(12, worst_ || much));
     p.setPen(much ? colours().attention : spot_.slip ? colours().ink : colours().quiet);
-    p.drawText(QRect(0, 0, width(), captionHeight()), Qt::AlignRight | Qt::AlignVCenter,
+    p.drawText(QRect(0, 0, width(), spotCaptionHeight()), Qt::AlignRight | Qt::AlignVCenter,
                worst_ ? tr("worst %1").arg(words_) : words_);
-    const QRect area(0, captionHeight() + 2, width(), height() - captionHeight() - 4);
+    const QRect area(0, spotCaptionHeight() + 2, width(), height() - spotCaptionHeight() - 4);
     const double seamY = area.center().y() + 0.5;
     if (spot_.moment && spot_.camera && spot_.clean && take_ && recording_) {
         TimeAxis axis;

@@ -19,14 +19,14 @@
 namespace brisk::app {
 namespace {
 
-constexpr int kCaptionHigh = 20;
-constexpr double kReach = 10;          // pixels a pointer may be off
+constexpr int kCurveCaptionHigh = 20;
+constexpr double kCurveGrab = 10;      // pixels a pointer may be off
 constexpr double kHere = 0.05;         // seconds within which a place is the one in force
 constexpr double kStandsOut = 0.4;     // of the strongest: drawn as a place worth trying
 constexpr double kNothingNear = 0.25;  // of the strongest: no rival
 
-int captionHeight() {
-    return scaled(kCaptionHigh);
+int curveCaptionHeight() {
+    return scaled(kCurveCaptionHigh);
 }
 
 }  // namespace
@@ -89,7 +89,7 @@ QString MatchCurveView::words() const {
 }
 
 QRectF MatchCurveView::plot() const {
-    return QRectF(0, captionHeight(), width() - 16, height() - captionHeight() - 6);
+    return QRectF(0, curveCaptionHeight(), width() - 16, height() - curveCaptionHeight() - 6);
 }
 
 double MatchCurveView::xOf(Seconds offset) const {
@@ -105,7 +105,7 @@ const MatchPoint* MatchCurveView::nearest(double x) const {
     const auto* all = points();
     if (!all) return best;
     for (const MatchPoint& p : *all) {
-        if (std::fabs(xOf(p.offset) - x) > kReach) continue;
+        if (std::fabs(xOf(p.offset) - x) > kCurveGrab) continue;
         if (!best || p.strength > best->strength) best = &p;
     }
     return best;
@@ -116,7 +116,7 @@ void MatchCurveView::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    const QRect caption(0, 2, width() - 16, captionHeight() - 2);
+    const QRect caption(0, 2, width() - 16, curveCaptionHeight() - 2);
     const QString name = tr("match curve");
     p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, name);
     const int used = p.fontMetrics().horizontalAdvance(name) + 16;
@@ -180,7 +180,7 @@ SpokenParts::Part MatchCurveView::part(int i) const {
     const MatchPoint m = standingOut()[static_cast<std::size_t>(i)];
     const bool here = std::fabs((m.offset - pair_->tether.line.offset).value) < kHere;
     return {wordsOf(m), here ? tr("it is placed here") : QString(),
-            QRectF(xOf(m.offset) - kReach, 0, 2 * kReach, height()).toRect(), here};
+            QRectF(xOf(m.offset) - kCurveGrab, 0, 2 * kCurveGrab, height()).toRect(), here};
 }
 
 void MatchCurveView::pressPart(int i) {

@@ -15,7 +15,7 @@ constexpr double kMarkHead = 5;
 constexpr double kClapHead = 3;
 constexpr double kMarkInset = 34;  // of a head from the far end
 constexpr double kClapInset = 22;
-constexpr double kReach = 8;  // pixels a pointer may be off
+constexpr double kPinGrab = 8;  // pixels a pointer may be off
 
 void addMarks(const TakeView& view, int media, bool onClean, ClockLine toTake,
               std::vector<SeamPin>& pins) {
@@ -97,7 +97,7 @@ std::optional<SeamPin> pinAt(const std::vector<SeamPin>& pins, const PinPlaces& 
     std::optional<SeamPin> best;
     for (const SeamPin& pin : pins) {
         const QPointF d = places.head(pin) - pointer;
-        if (std::hypot(d.x(), d.y()) > kReach) continue;
+        if (std::hypot(d.x(), d.y()) > kPinGrab) continue;
         if (!best || (pin.mark != 0 && best->mark == 0)) best = pin;
     }
     return best;

@@ -10,10 +10,6 @@
 namespace brisk::app {
 namespace {
 
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
-
 /// What reading it back found, in words.
 QString foundWords(const FileResult& r) {
     QString text;

@@ -32,10 +32,6 @@ namespace {
 
 constexpr int kNames = 92;  // pixels of a row's name
 
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
-
 /// All of it, over as many lines as it takes, and nothing in it that hides the rest: a saved shoot
 /// of somebody else may have chosen it.
 QString wholePath(const std::string& path) {

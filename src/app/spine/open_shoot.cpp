@@ -15,10 +15,6 @@ namespace {
 constexpr int kFlushMs = 2000;  // a power cut loses no more
 const QString kUnsaved = QStringLiteral("unsaved-");
 
-QString q(const std::string& s) {
-    return QString::fromStdString(s);
-}
-
 }  // namespace
 
 OpenShoot::OpenShoot(QObject* parent) : QObject(parent) {

@@ -5,12 +5,18 @@
 #pragma once
 
 #include <QString>
+#include <string>
 
 #include "core/fact.h"
 #include "core/rational.h"
 #include "core/units.h"
 
 namespace brisk::app {
+
+/// A name, a path or a text of the core's, which are UTF-8.
+inline QString q(const std::string& s) {
+    return QString::fromStdString(s);
+}
 
 QString inWords(const Fact& fact);
 QString inWords(const Facts& facts);
