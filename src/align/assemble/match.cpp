@@ -20,17 +20,9 @@ Result<TetherEstimate> matchPair(const SoundScan& take, const SoundScan& recordi
     if (options.method == MatchMethod::Timecode) {
         return matchByStamps(*reader, *searched, stamps, job);
     }
-    auto e = matchByWaveform(*reader, *searched, stamps, options.leastCoarse, job);
-    if (!e || options.leastCoarse > 0 || e->status == MatchStatus::Matched ||
-        options.method == MatchMethod::Waveform) {
-        return e;
-    }
-    auto claps = matchByOnsets(*reader, job.withReport({}));
-    if (!claps) return claps;
-    // Claps never stand against sound that decides, nor replace what the sound has to say about
-    // equal places.
-    const bool better = claps->status < e->status;
-    return better ? claps : e;
+    auto e = matchByWaveform(*reader, *searched, stamps, job);
+    if (!e || options.method == MatchMethod::Waveform) return e;
+    return orByOnsets(*reader, std::move(*e), job.withReport({}));
 }
 
 }  // namespace brisk

@@ -25,9 +25,6 @@ struct MatchOptions {
     MatchMethod method = MatchMethod::Auto;
     /// The recording's side of the search, where several takes share it; else made anew.
     std::shared_ptr<CoarseRecording> searched = nullptr;
-    /// The take surely lies elsewhere: only a place whose coarse score comes up to this is looked
-    /// at more closely, because it would contradict that. 0 = look at everything.
-    double leastCoarse = 0;
 };
 
 /// Errors: CannotRead, Cancelled. Too little or no sound is an answer (unmatched), not an error.

@@ -4,9 +4,10 @@
 #pragma once
 
 #include <optional>
+#include <vector>
 
 #include "align/measure/window_reader.h"
-#include "align/nominate/coarse_recording.h"
+#include "align/nominate/coarse_search.h"
 #include "align/nominate/stamp_place.h"
 #include "align/tether_estimate.h"
 #include "core/job_control.h"
@@ -14,16 +15,44 @@
 
 namespace brisk {
 
-/// \param searched  of the reader's recording.
-/// \param stamps  where the time stamps have the take: one more place to look at.
-/// \param leastCoarse  see MatchOptions.
+/// Where a take could lie on a recording, as the coarse search has it.
+struct Nominated {
+    std::vector<CoarsePlace> places;  ///< Best first.
+    Facts refused;                    ///< Why there can be none: too short, or silent.
+
+    [[nodiscard]] double best() const { return places.empty() ? 0 : places.front().score; }
+};
+
 /// Errors: CannotRead, Cancelled.
+Result<Nominated> nominate(const CoarseTake& take, CoarseRecording& searched,
+                           const JobControl& job);
+
+/// Measures what was nominated.
+/// \param stamps  where the time stamps have the take: one more place to look at.
+/// Errors: CannotRead, Cancelled.
+Result<TetherEstimate> measureNominated(WindowReader& reader, const Nominated& nominated,
+                                        const std::optional<StampPlace>& stamps,
+                                        const JobControl& job);
+
+/// For a pair in which nothing was found: what is rarer and dearer to search, files that only touch
+/// and rates that were pulled. `found` where that shows nothing. \param searched  of the reader's
+/// recording. Errors: CannotRead, Cancelled.
+Result<TetherEstimate> lookFurther(WindowReader& reader, CoarseRecording& searched,
+                                   TetherEstimate found, const JobControl& job);
+
+/// All three, one after the other.
 Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
-                                       const std::optional<StampPlace>& stamps, double leastCoarse,
+                                       const std::optional<StampPlace>& stamps,
                                        const JobControl& job);
 
 /// Errors: CannotRead, Cancelled.
 Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job);
+
+/// What claps say where the waveform does not decide and they do; else what it said. Claps never
+/// stand against sound that decides, nor replace what the sound has to say about equal places.
+/// Errors: CannotRead, Cancelled.
+Result<TetherEstimate> orByOnsets(WindowReader& reader, TetherEstimate byWaveform,
+                                  const JobControl& job);
 
 /// Errors: CannotRead, Cancelled.
 Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& searched,

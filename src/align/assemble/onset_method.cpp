@@ -28,4 +28,12 @@ Result<TetherEstimate> matchByOnsets(WindowReader& reader, const JobControl& job
     return e;
 }
 
+Result<TetherEstimate> orByOnsets(WindowReader& reader, TetherEstimate byWaveform,
+                                  const JobControl& job) {
+    if (byWaveform.status == MatchStatus::Matched) return byWaveform;
+    auto claps = matchByOnsets(reader, job);
+    if (!claps) return claps;
+    return claps->status < byWaveform.status ? std::move(*claps) : std::move(byWaveform);
+}
+
 }  // namespace brisk

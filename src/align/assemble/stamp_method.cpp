@@ -15,7 +15,7 @@ Result<TetherEstimate> matchByStamps(WindowReader& reader, CoarseRecording& sear
     if (!stamps) {
         return refusal({"no-stamps"});
     }
-    auto heard = matchByWaveform(reader, searched, stamps, 0, job);
+    auto heard = matchByWaveform(reader, searched, stamps, job);
     if (!heard) return heard;
     const double apart = std::abs((heard->line.offset - stamps->line.offset).value);
     if (heard->status != MatchStatus::Unmatched && apart <= stamps->doubt.value) {

@@ -27,6 +27,7 @@ constexpr double kProbeStands = 8.0;
 constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kShareOfChance = 0.3;
 constexpr double kCoarseSaysMuch = 8;    // deviations; of foreign pairs one in twenty
+constexpr double kStandsOut = 1.25;      // against the next place
 constexpr double kHeardAlong = 0.5;      // share of the windows
 constexpr double kPulledLoosePpm = 110;  // two clocks of the poorer kind
 constexpr double kSameSeconds = 0.05;
@@ -48,19 +49,12 @@ Result<std::vector<CoarsePlace>> stampedPlaces(const WindowReader& reader, const
                       stamps.doubt, job);
 }
 
-/// Coarse places, most promising first, and one near the stamps.
-Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader, CoarseRecording& searched,
+/// What was nominated, and one place near the stamps.
+Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader,
+                                            const std::vector<CoarsePlace>& nominated,
                                             const std::optional<StampPlace>& stamps,
                                             const JobControl& job) {
-    auto coarse = coarseSearch(reader.take().bands, searched, job);
-    if (!coarse) return tl::unexpected(coarse.error());
-    std::vector<CoarsePlace> out;
-    for (const auto& p : coarse->places) {
-        if (out.size() == kMaxProbed || p.score < kWorthFollowing * coarse->places.front().score) {
-            break;
-        }
-        out.push_back(p);
-    }
+    std::vector<CoarsePlace> out = nominated;
     if (!stamps) return out;
     auto near = stampedPlaces(reader, *stamps, job.withReport({}));
     if (!near) {
@@ -278,38 +272,72 @@ Result<std::vector<CoarsePlace>> pulledPlaces(const WindowReader& reader, Coarse
     return placesAtPulledRates(reader.take().bands, searched, job);
 }
 
+/// Whether one place stands out of the others, as the true one does and chance seldom.
+bool standsOut(const std::vector<CoarsePlace>& places) {
+    if (places.empty()) return false;
+    const double best = places.front().score;
+    return best >= kCoarseSaysMuch || places.size() == 1 || best >= kStandsOut * places[1].score;
+}
+
 }  // namespace
 
-Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
-                                       const std::optional<StampPlace>& stamps, double leastCoarse,
-                                       const JobControl& job) {
-    auto places = candidates(reader, searched, stamps, job.part(0, 0.4));
-    if (!places) {
-        if (!tooLittleToCompare(places.error())) return tl::unexpected(places.error());
-        return refusal(
-            {places.error().code == ErrorCode::Silent ? "one-is-silent" : "too-short-to-tell"});
+Result<Nominated> nominate(const CoarseTake& take, CoarseRecording& searched,
+                           const JobControl& job) {
+    auto coarse = coarseSearch(take, searched, job);
+    Nominated out;
+    if (!coarse) {
+        if (!tooLittleToCompare(coarse.error())) return tl::unexpected(coarse.error());
+        out.refused = {
+            {coarse.error().code == ErrorCode::Silent ? "one-is-silent" : "too-short-to-tell"}};
+        return out;
     }
-    if (!places->empty() && places->front().score < leastCoarse) {
-        return refusal({"matched-elsewhere"});
+    for (const auto& p : coarse->places) {
+        const bool worth = p.score >= kWorthFollowing * coarse->places.front().score;
+        if (out.places.size() == kMaxProbed || !worth) break;
+        out.places.push_back(p);
     }
-    auto found = places->empty() ? Result<TetherEstimate>(refusal({"no-place"}))
-                                 : bestOf(reader, *places, stamps, job.part(0.4, 0.9));
-    if (!found || found->status != MatchStatus::Unmatched || leastCoarse > 0) return found;
+    return out;
+}
+
+Result<TetherEstimate> measureNominated(WindowReader& reader, const Nominated& nominated,
+                                        const std::optional<StampPlace>& stamps,
+                                        const JobControl& job) {
+    if (!nominated.refused.empty()) return refusal(nominated.refused.front());
+    auto places = candidates(reader, nominated.places, stamps, job);
+    if (!places) return tl::unexpected(places.error());
+    if (places->empty()) return refusal({"no-place"});
+    return bestOf(reader, *places, stamps, job);
+}
+
+Result<TetherEstimate> lookFurther(WindowReader& reader, CoarseRecording& searched,
+                                   TetherEstimate found, const JobControl& job) {
     for (const auto& look : {touchingPlaces, pulledPlaces}) {
         auto others = look(reader, searched, job.withReport({}));
         if (!others) {
             if (tooLittleToCompare(others.error())) continue;
             return tl::unexpected(others.error());
         }
-        if (others->empty()) continue;
+        if (!standsOut(*others)) continue;
         others->resize(std::min(others->size(), kMaxProbed));
-        auto other = bestOf(reader, *others, std::nullopt, job.part(0.9, 1.0));
+        auto other = bestOf(reader, *others, std::nullopt, job);
         if (!other) return other;
         if (other->status != MatchStatus::Unmatched && isAClocksDrift(other->line.drift)) {
             return other;
         }
     }
     return found;
+}
+
+Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,
+                                       const std::optional<StampPlace>& stamps,
+                                       const JobControl& job) {
+    auto nominated = nominate(CoarseTake(reader.take().bands), searched, job.part(0, 0.4));
+    if (!nominated) return tl::unexpected(nominated.error());
+    auto found = measureNominated(reader, *nominated, stamps, job.part(0.4, 0.9));
+    if (!found || found->status != MatchStatus::Unmatched || !nominated->refused.empty()) {
+        return found;
+    }
+    return lookFurther(reader, searched, std::move(*found), job.part(0.9, 1.0));
 }
 
 }  // namespace brisk

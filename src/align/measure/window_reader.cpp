@@ -19,8 +19,8 @@ struct Piece {
 };
 
 /// `size` samples at kRate from `start`, of a clock that runs `speed` times as fast.
-Result<Piece> piece(SoundReader& reader, const SoundScan& scan, Seconds start, double speed,
-                    int size) {
+Result<Piece> piece(HeldSound& sound, Seconds start, double speed, int size) {
+    const SoundScan& scan = sound.scan();
     const double rate = scan.rate.hertz * speed;
     constexpr int kMargin = 256;  // lets the resampler's filter settle
     const bool as = rate == WindowReader::kRate;
@@ -31,7 +31,7 @@ Result<Piece> piece(SoundReader& reader, const SoundScan& scan, Seconds start, d
     const auto need = static_cast<std::size_t>(std::ceil(size * rate / WindowReader::kRate)) +
                       (as ? 0 : 2 * kMargin + 2);
     std::vector<float> in(need);
-    if (auto read = readMono(reader, scan.from + first, in, scan.channel); !read) {
+    if (auto read = sound.read(first, in); !read) {
         return tl::unexpected(read.error());
     }
     if (as) {
@@ -51,21 +51,22 @@ Result<Piece> piece(SoundReader& reader, const SoundScan& scan, Seconds start, d
 
 }  // namespace
 
-WindowReader::WindowReader(const SoundScan& take, const SoundScan& recording, SoundReader a,
-                           SoundReader r)
-    : take_(&take), recording_(&recording), scratch_(std::move(a)), clean_(std::move(r)) {}
-
 Result<WindowReader> WindowReader::open(const SoundScan& take, const SoundScan& recording) {
-    auto a = take.open();
+    auto a = HeldSound::open(take);
     if (!a) return tl::unexpected(a.error());
-    auto r = recording.open();
+    return open(std::move(*a), recording);
+}
+
+Result<WindowReader> WindowReader::open(std::shared_ptr<HeldSound> take,
+                                        const SoundScan& recording) {
+    auto r = HeldSound::open(recording);
     if (!r) return tl::unexpected(r.error());
-    return WindowReader(take, recording, std::move(*a), std::move(*r));
+    return WindowReader(std::move(take), std::move(*r));
 }
 
 TimeRange WindowReader::overlap(ClockLine line) const {
-    return TimeRange{{0}, take_->length()}.intersect(
-        {line.toTake({0}), line.toTake(recording_->length())});
+    return TimeRange{{0}, take().length()}.intersect(
+        {line.toTake({0}), line.toTake(recording().length())});
 }
 
 Result<SoundWindow> WindowReader::read(ClockLine line, Seconds cleanStart, int size) {
@@ -73,9 +74,9 @@ Result<SoundWindow> WindowReader::read(ClockLine line, Seconds cleanStart, int s
     SoundWindow w;
     const Seconds s = line.toTake(cleanStart);
     w.middle = s + Seconds{0.5 * size / kRate};
-    auto a = piece(scratch_, *take_, s, 1.0, size);
+    auto a = piece(*scratch_, s, 1.0, size);
     if (!a) return tl::unexpected(a.error());
-    auto r = piece(clean_, *recording_, cleanStart, line.drift.factor(), size);
+    auto r = piece(*clean_, cleanStart, line.drift.factor(), size);
     if (!r) return tl::unexpected(r.error());
     w.lagCorrection = (a->start - s) - (r->start - cleanStart);
     w.scratch = std::move(a->samples);

@@ -7,11 +7,12 @@
 ///     auto w = reader->read(line, {12.5}, 1 << 16);   // from recording second 12.5 on
 #pragma once
 
+#include <memory>
 #include <vector>
 
 #include "core/clock_line.h"
 #include "core/result.h"
-#include "features/sound_scan.h"
+#include "features/held_sound.h"
 
 namespace brisk {
 
@@ -29,23 +30,23 @@ class WindowReader {
 
     /// Both scans must outlive this. Errors: CannotRead.
     static Result<WindowReader> open(const SoundScan& take, const SoundScan& recording);
+    /// The same of a take that is held already, for another recording. Threads: what shares a take
+    /// runs one at a time.
+    static Result<WindowReader> open(std::shared_ptr<HeldSound> take, const SoundScan& recording);
+    WindowReader(std::shared_ptr<HeldSound> take, std::shared_ptr<HeldSound> recording)
+        : scratch_(std::move(take)), clean_(std::move(recording)) {}
 
     /// A window that begins at `cleanStart` of the recording, as `line` (scratch seconds to clean
     /// seconds) lays it on the take. Outside a sound there is silence. Errors: CannotRead.
     Result<SoundWindow> read(ClockLine line, Seconds cleanStart, int size);
 
-    [[nodiscard]] const SoundScan& take() const { return *take_; }
-    [[nodiscard]] const SoundScan& recording() const { return *recording_; }
+    [[nodiscard]] const SoundScan& take() const { return scratch_->scan(); }
+    [[nodiscard]] const SoundScan& recording() const { return clean_->scan(); }
     /// Scratch time that both sounds cover when laid along `line`.
     [[nodiscard]] TimeRange overlap(ClockLine line) const;
 
   private:
-    WindowReader(const SoundScan& take, const SoundScan& recording, SoundReader a, SoundReader r);
-
-    const SoundScan* take_;
-    const SoundScan* recording_;
-    SoundReader scratch_;
-    SoundReader clean_;
+    std::shared_ptr<HeldSound> scratch_, clean_;
 };
 
 }  // namespace brisk

@@ -17,8 +17,6 @@
 namespace brisk {
 namespace {
 
-constexpr double kSegmentSeconds = CoarseRecording::kMaxSegmentLength / kBandFramesPerSecond;
-constexpr int kMaxSegments = 8;
 constexpr std::size_t kPeaksKept = 48;
 constexpr std::int64_t kPeakSpacing = 8;
 constexpr int kTransform = CoarseRecording::kTransform;
@@ -35,49 +33,24 @@ struct Peak {
     double score = 0;
 };
 
+/// What one search finds of one segment.
 struct Segment {
-    std::int64_t first = 0;
-    std::int64_t frames = 0;
-    std::vector<PackedSpectrum> spectrum;  // a band each
-    std::vector<double> energy;            // running, frames + 1
+    explicit Segment(const CoarseTake::Segment& of) : take(of) {}
+
+    const CoarseTake::Segment& take;
     std::vector<Peak> peaks;
     std::vector<std::int64_t> histogram = std::vector<std::int64_t>(kHistogram + 1, 0);
     double previous[2] = {0, 0};
     double weakestKept = 0;  // once as many are kept as may be
 
     [[nodiscard]] double energyOf(std::int64_t a, std::int64_t b) const {
-        a = std::clamp<std::int64_t>(a, 0, frames);
-        b = std::clamp<std::int64_t>(b, 0, frames);
+        const auto& energy = take.energy;
+        a = std::clamp<std::int64_t>(a, 0, take.frames);
+        b = std::clamp<std::int64_t>(b, 0, take.frames);
         return b <= a ? 0.0
                       : energy[static_cast<std::size_t>(b)] - energy[static_cast<std::size_t>(a)];
     }
 };
-
-std::vector<Segment> makeSegments(const OnsetFlux& scratch, RealFourier& fourier) {
-    const double seconds = static_cast<double>(scratch.frames()) / kBandFramesPerSecond;
-    const int count =
-        std::clamp(static_cast<int>(std::ceil(seconds / kSegmentSeconds)), 1, kMaxSegments);
-    const auto length = static_cast<std::int64_t>(std::min(kSegmentSeconds, seconds / count) *
-                                                  kBandFramesPerSecond);
-    std::vector<Segment> segments(static_cast<std::size_t>(count));
-    for (int i = 0; i < count; ++i) {
-        Segment& s = segments[static_cast<std::size_t>(i)];
-        s.frames = length;
-        s.first = count == 1 ? 0 : (scratch.frames() - length) * i / (count - 1);
-        std::vector<float> rows(kBands * static_cast<std::size_t>(length));
-        scratch.compute(s.first, length, rows);
-        s.energy = runningEnergy(rows, length);
-        for (std::size_t b = 0; b < kBands; ++b) {
-            auto time = fourier.time();
-            std::fill(time.begin(), time.end(), 0.0f);
-            std::copy_n(rows.begin() + static_cast<std::ptrdiff_t>(b) * length, length,
-                        time.begin());
-            fourier.forward();
-            s.spectrum.push_back(packSpectrum(fourier.spectrum()));
-        }
-    }
-    return segments;
-}
 
 /// Keeps the best local maxima, far enough apart.
 void keepPeak(Segment& s, Peak p) {
@@ -115,34 +88,35 @@ class BlockScorer {
     /// first frame falls.
     void score(Segment& s, std::int64_t firstLag, std::int64_t endLag, std::int64_t leastOverlap) {
         sum_.clear();
-        for (std::size_t b = 0; b < kBands; ++b) sum_.add(block_->spectra[b], s.spectrum[b]);
+        for (std::size_t b = 0; b < kBands; ++b) sum_.add(block_->spectra[b], s.take.spectrum[b]);
         sum_.writeTo(fourier_.spectrum());
         fourier_.inverse();
         const auto time = fourier_.time();
-        const auto whole = static_cast<float>(s.energyOf(0, s.frames));
+        const auto whole = static_cast<float>(s.energyOf(0, s.take.frames));
         const auto& energy = block_->energy;
         const std::int64_t end = std::min(CoarseRecording::kUsable, endLag - first_);
         for (std::int64_t i = std::max<std::int64_t>(0, firstLag - first_); i < end; ++i) {
             const std::int64_t lag = first_ + i;
-            if (lag >= 0 && lag + s.frames <= cleanFrames_ && i + s.frames <= kTransform) {
+            if (lag >= 0 && lag + s.take.frames <= cleanFrames_ &&
+                i + s.take.frames <= kTransform) {
                 // The segment lies inside the recording: so nearly always.
                 const auto at = static_cast<std::size_t>(i);
-                const auto r = static_cast<float>(energy[at + static_cast<std::size_t>(s.frames)] -
-                                                  energy[at]);
+                const auto r = static_cast<float>(
+                    energy[at + static_cast<std::size_t>(s.take.frames)] - energy[at]);
                 count(s, lag, whole > 0 && r > 0 ? time[at] / std::sqrt(whole * r) : 0.0f);
                 continue;
             }
             const std::int64_t from = std::max<std::int64_t>(0, -lag);
-            const std::int64_t to = std::min(s.frames, cleanFrames_ - lag);
+            const std::int64_t to = std::min(s.take.frames, cleanFrames_ - lag);
             double v = 0;
-            if (to - from >= std::min(leastOverlap, s.frames)) {
+            if (to - from >= std::min(leastOverlap, s.take.frames)) {
                 const double a = s.energyOf(from, to);
                 const double r =
                     energy[static_cast<std::size_t>(std::min<std::int64_t>(i + to, kTransform))] -
                     energy[static_cast<std::size_t>(i + from)];
                 // Less overlap scatters more: scaled so that chance looks alike everywhere.
                 const double share =
-                    std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.frames));
+                    std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.take.frames));
                 v = a > 0 && r > 0 ? time[static_cast<std::size_t>(i)] / std::sqrt(a * r) * share
                                    : 0.0;
                 count(s, lag, v);
@@ -227,7 +201,7 @@ CoarsePlace lineThrough(const std::vector<std::pair<double, Peak>>& votes) {
 /// Every named place gathers the segments that agree with it.
 std::vector<CoarsePlace> vote(const std::vector<Segment>& segments) {
     const auto startOf = [](const Segment& s) {
-        return static_cast<double>(s.first) / kBandFramesPerSecond;
+        return static_cast<double>(s.take.first) / kBandFramesPerSecond;
     };
     std::vector<CoarsePlace> places;
     for (const auto& anchorSegment : segments) {
@@ -244,8 +218,8 @@ std::vector<CoarsePlace> vote(const std::vector<Segment>& segments) {
                     if (std::fabs(o - o0) <= reach && p.score > best.score) best = {o, p.score};
                 }
                 if (best.score > 0) {
-                    votes.emplace_back(t + static_cast<double>(s.frames) / 2 / kBandFramesPerSecond,
-                                       best);
+                    votes.emplace_back(
+                        t + static_cast<double>(s.take.frames) / 2 / kBandFramesPerSecond, best);
                 }
             }
             if (!votes.empty()) places.push_back(lineThrough(votes));
@@ -266,18 +240,23 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& c
 
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
                                   const JobControl& job, std::size_t most) {
-    const OnsetFlux a(scratch);
+    return coarseSearch(CoarseTake(scratch), clean, job, most);
+}
+
+Result<CoarseResult> coarseSearch(const CoarseTake& take, CoarseRecording& clean,
+                                  const JobControl& job, std::size_t most) {
     const OnsetFlux& r = clean.flux();
     const auto atLeast = static_cast<std::int64_t>(kMinSeconds * kBandFramesPerSecond);
-    if (a.frames() < atLeast || r.frames() < atLeast) {
+    if (take.frames() < atLeast || r.frames() < atLeast) {
         return fail(ErrorCode::TooShort, {"too-short-to-tell"});
     }
-    if (a.featureless() || r.featureless()) {
+    if (take.featureless() || r.featureless()) {
         return fail(ErrorCode::Silent, {"one-is-silent"});
     }
     RealFourier fourier(kTransform);
-    auto segments = makeSegments(a, fourier);
-    const std::int64_t length = segments.front().frames;
+    std::vector<Segment> segments;
+    for (const CoarseTake::Segment& s : take.segments()) segments.push_back(Segment{s});
+    const std::int64_t length = segments.front().take.frames;
     const auto leastOverlap =
         std::min(static_cast<std::int64_t>(kMinOverlapSeconds * kBandFramesPerSecond),
                  std::max<std::int64_t>(length / 2, 1));
@@ -296,7 +275,7 @@ Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& cl
 
     CoarseResult result;
     result.segments = static_cast<int>(segments.size());
-    const Seconds middle{static_cast<double>(a.frames()) / kBandFramesPerSecond / 2};
+    const Seconds middle{static_cast<double>(take.frames()) / kBandFramesPerSecond / 2};
     for (const auto& p : vote(segments)) {
         const bool known =
             std::any_of(result.places.begin(), result.places.end(), [&](const CoarsePlace& q) {

@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "align/nominate/coarse_recording.h"
+#include "align/nominate/coarse_take.h"
 #include "core/clock_line.h"
 #include "core/job_control.h"
 #include "core/result.h"
@@ -36,6 +37,9 @@ constexpr std::size_t kCoarsePlaces = 6;
 /// Errors: TooShort (less than 1.2 s), Silent (nothing ever begins in one of them), Cancelled.
 /// Threads: safe.
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, CoarseRecording& clean,
+                                  const JobControl& job, std::size_t most = kCoarsePlaces);
+/// The same for a take that is looked for in several recordings.
+Result<CoarseResult> coarseSearch(const CoarseTake& take, CoarseRecording& clean,
                                   const JobControl& job, std::size_t most = kCoarsePlaces);
 /// The same for a recording that is searched once.
 Result<CoarseResult> coarseSearch(const BandLevels& scratch, const BandLevels& clean,

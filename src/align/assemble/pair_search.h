@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// Asks every recording about every take, where it is most likely first.
+///
+///     searchPairs(takes, recordings, {}, 2, job, {sure, answered});
+#pragma once
+
+#include <functional>
+#include <optional>
+#include <vector>
+
+#include "align/assemble/match.h"
+
+namespace brisk {
+
+/// What one recording says of one take; nothing where it was not asked before all was stopped.
+using PairAnswer = std::optional<Result<TetherEstimate>>;
+
+/// Called from any thread, several at a time.
+struct PairSearchTold {
+    /// The take surely lies there, and what the others have to say is still being found out.
+    std::function<void(std::size_t take, std::size_t recording, const TetherEstimate& e)> sure;
+    /// Once for each take that was finished: an answer from each recording.
+    std::function<void(std::size_t take, std::vector<PairAnswer> byRecording)> answered;
+};
+
+/// A take that surely lies on one file of a recorder is not measured on that recorder's other
+/// files, unless one of them would contradict. \param threads  0 = one for each core. The answers
+/// do not depend on it, nor on the order of files. Memory: some 45 MB a thread, and what one
+/// recording looks like in the search.
+void searchPairs(const std::vector<const SoundScan*>& takes,
+                 const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
+                 int threads, const JobControl& job, const PairSearchTold& told);
+
+}  // namespace brisk

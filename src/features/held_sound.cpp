@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "features/held_sound.h"
+
+#include <algorithm>
+
+namespace brisk {
+
+HeldSound::HeldSound(const SoundScan& scan, SoundReader reader)
+    : scan_(&scan), reader_(std::move(reader)) {}
+
+Result<std::shared_ptr<HeldSound>> HeldSound::open(const SoundScan& scan) {
+    auto reader = scan.open();
+    if (!reader) return tl::unexpected(reader.error());
+    return std::shared_ptr<HeldSound>(new HeldSound(scan, std::move(*reader)));
+}
+
+Result<const HeldSound::Block*> HeldSound::block(std::int64_t number) {
+    if (const auto known = kept_.find(number); known != kept_.end()) {
+        order_.splice(order_.begin(), order_, known->second.used);
+        return &known->second.samples;
+    }
+    Block samples;
+    if (kept_.size() >= kBlocks) {
+        const auto oldest = kept_.find(order_.back());
+        samples = std::move(oldest->second.samples);
+        kept_.erase(oldest);
+        order_.pop_back();
+    }
+    samples.resize(static_cast<std::size_t>(kBlock));
+    if (auto got = readMono(reader_, number * kBlock, samples, scan_->channel); !got) {
+        return tl::unexpected(got.error());
+    }
+    order_.push_front(number);
+    return &kept_.emplace(number, Kept{std::move(samples), order_.begin()}).first->second.samples;
+}
+
+Result<void> HeldSound::read(std::int64_t first, std::span<float> out) {
+    std::int64_t at = first + scan_->from;
+    while (!out.empty()) {
+        // Rounded down, for what lies before the file.
+        const std::int64_t number = (at >= 0 ? at : at - kBlock + 1) / kBlock;
+        auto samples = block(number);
+        if (!samples) return tl::unexpected(samples.error());
+        const std::int64_t skip = at - number * kBlock;
+        const auto n = std::min(static_cast<std::size_t>(kBlock - skip), out.size());
+        std::copy_n((*samples)->begin() + skip, n, out.begin());
+        out = out.subspan(n);
+        at += static_cast<std::int64_t>(n);
+    }
+    return {};
+}
+
+void HeldSound::forget() {
+    kept_.clear();
+    order_.clear();
+}
+
+}  // namespace brisk
