@@ -23,8 +23,8 @@ namespace brisk {
 class HeldSound {
   public:
     /// At most kBlocks of kBlock samples are kept: 16 MB, a minute and a half.
-    static constexpr std::int64_t kBlock = 1 << 16;
-    static constexpr std::size_t kBlocks = 64;
+    static constexpr std::int64_t kBlock = 1 << 14;
+    static constexpr std::size_t kBlocks = 256;
 
     /// The scan must outlive this. Errors: CannotRead, Cancelled.
     static Result<std::shared_ptr<HeldSound>> open(const SoundScan& scan);

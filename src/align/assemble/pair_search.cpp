@@ -80,6 +80,11 @@ struct Settled {
     double coarse = 0;
 };
 
+/// True where a take that lies wholly on one of the files cannot lie on the other.
+bool oneAtATime(const SoundScan& a, const SoundScan& b) {
+    return neverTogether(a, b) || continuesExactly(a, b) || continuesExactly(b, a);
+}
+
 /// True where nothing of the take is left for other files of the same recorder.
 bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& recording) {
     if (e.status != MatchStatus::Matched || e.confidence < kSure || !e.oneLineHolds()) return false;
@@ -189,7 +194,7 @@ class PairSearch {
         std::optional<Settled> settled;
         const auto neverWithSettled = [&](std::size_t r) {
             return settled && r != settled->recording &&
-                   neverTogether(*recordings_[settled->recording], *recordings_[r]);
+                   oneAtATime(*recordings_[settled->recording], *recordings_[r]);
         };
         const double each = 1.0 / static_cast<double>(recordings_.size());
         double done = 0;

@@ -8,6 +8,7 @@
 #include "align/decide/judge.h"
 #include "align/measure/estimate_from.h"
 #include "align/measure/follow_clock.h"
+#include "align/measure/heard_spots.h"
 #include "align/measure/stretch_search.h"
 #include "align/nominate/coarse_search.h"
 #include "align/nominate/pulled_rate.h"
@@ -20,13 +21,14 @@ namespace {
 /// A second place is looked at when it scores at least this part of the best.
 constexpr double kWorthFollowing = 0.5;
 constexpr std::size_t kMaxProbed = 5;
-/// Where nothing is common, probes of chance stand at five to seven deviations, and two of those
-/// are measured, so that the judge has something to compare. The rest would only cost time, unless
-/// one of the two may be right: then every rival is wanted.
+/// Where nothing is common, probes of chance stand at five to seven deviations, and the best of
+/// those is measured. The rest would only cost time, unless that one may be right: then every rival
+/// is wanted.
 constexpr double kProbeStands = 8.0;
-constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kShareOfChance = 0.3;
-constexpr double kCoarseSaysMuch = 8;    // deviations; of foreign pairs one in twenty
+// Deviations of a segment that chance reaches for the best of all places, and what one needs beyond
+// that so that one foreign pair in twenty has it; the more segments, the less.
+constexpr double kChanceReaches = 4.7, kMuchBeyond = 3.3;
 constexpr double kStandsOut = 1.25;      // against the next place
 constexpr double kHeardAlong = 0.5;      // share of the windows
 constexpr double kPulledLoosePpm = 110;  // two clocks of the poorer kind
@@ -116,6 +118,11 @@ Facts clockFacts(const TetherEstimate& e) {
     return out;
 }
 
+/// Whether no more windows agree along its line than do by chance.
+bool isOfChance(const FineMatch& m) {
+    return m.agreeing() < kShareOfChance * static_cast<double>(m.windows.size());
+}
+
 struct Tested {
     FineMatch match;
     double weight = 0;
@@ -139,16 +146,20 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
         return a.strength > b.strength;
     });
     std::vector<Tested> tested;
+    // Where nothing will be compared with it, a place is measured once and for all.
+    const bool alone =
+        !probes.empty() && probes.front().strength >= kProbeStands &&
+        (probes.size() == 1 || probes[1].strength < kWorthFollowing * probes.front().strength);
+    const int windows =
+        alone ? spotsWanted(reader.overlap(probes.front().line).length()) : kMeasureWindows;
     const double each = 0.5 / static_cast<double>(std::max<std::size_t>(1, probes.size()));
     for (const auto& probe : probes) {
         const double from = 0.5 + each * static_cast<double>(tested.size());
         if (!tested.empty() && probe.strength < kWorthFollowing * probes.front().strength) break;
-        const bool hopeless = std::all_of(tested.begin(), tested.end(), [](const Tested& t) {
-            return t.match.agreeing() <
-                   kShareOfChance * static_cast<double>(t.match.windows.size());
-        });
-        if (tested.size() >= kMeasuredAnyway && hopeless && probe.strength < kProbeStands) break;
-        auto fine = measurePlace(reader, probe, whole, job.part(from, from + each));
+        const bool hopeless = std::all_of(tested.begin(), tested.end(),
+                                          [](const Tested& t) { return isOfChance(t.match); });
+        if (!tested.empty() && hopeless && probe.strength < kProbeStands) break;
+        auto fine = measurePlace(reader, probe, whole, job.part(from, from + each), windows);
         if (fine) {
             const double weight = evidence(*fine);
             tested.push_back({std::move(*fine), weight});
@@ -179,10 +190,24 @@ bool preferStamped(std::vector<Tested>& tested, const std::optional<StampPlace>&
     return false;
 }
 
+/// Whether a coarse score is more than chance makes of the best of so many places.
+bool coarseSaysMuch(double score, int segments) {
+    const double n = std::max(1, segments);
+    return score / n >= kChanceReaches + kMuchBeyond / std::sqrt(n);
+}
+
+/// Whether neither the coarse search nor the windows see anything here.
+bool isHopeless(const FineMatch& m) {
+    return !coarseSaysMuch(m.coarse, m.segments) && isOfChance(m);
+}
+
 /// A place that much speaks for, and along whose line little is heard, is looked at in parts.
 Result<void> anchor(WindowReader& reader, Tested& best, const JobControl& job) {
     const double n = static_cast<double>(best.match.windows.size());
-    if (best.match.coarse < kCoarseSaysMuch || best.match.agreeing() >= kHeardAlong * n) return {};
+    if (!coarseSaysMuch(best.match.coarse, best.match.segments) ||
+        best.match.agreeing() >= kHeardAlong * n) {
+        return {};
+    }
     auto found = findAnchor(reader, best.match, job);
     if (!found) return tl::unexpected(found.error());
     if (*found) {
@@ -236,7 +261,10 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
         return tl::unexpected(anchored.error());
     }
     auto rivals = rivalsOf(*tested, scratchStart);
-    auto followed = followClock(reader, tested->front().match, job.part(0.85, 1.0));
+    const FineMatch& match = tested->front().match;
+    auto followed = isHopeless(match)
+                        ? Result<FollowedClock>(FollowedClock{{{match.overlap, match, {}}}, {}, 0})
+                        : followClock(reader, match, job.part(0.85, 1.0));
     if (!followed) return tl::unexpected(followed.error());
     const auto& parts = followed->ranges;
     dropOwnParts(rivals, parts, scratchStart);
@@ -272,11 +300,12 @@ Result<std::vector<CoarsePlace>> pulledPlaces(const WindowReader& reader, Coarse
     return placesAtPulledRates(reader.take().bands, searched, job);
 }
 
-/// Whether one place stands out of the others, as the true one does and chance seldom.
+/// Whether one place stands out, of chance and of the others, as the true one does.
 bool standsOut(const std::vector<CoarsePlace>& places) {
     if (places.empty()) return false;
-    const double best = places.front().score;
-    return best >= kCoarseSaysMuch || places.size() == 1 || best >= kStandsOut * places[1].score;
+    const CoarsePlace& best = places.front();
+    return best.score >= (kChanceReaches + 1) * best.segmentsAgreeing &&
+           (places.size() == 1 || best.score >= kStandsOut * places[1].score);
 }
 
 }  // namespace

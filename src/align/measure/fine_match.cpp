@@ -87,15 +87,18 @@ Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, Ti
     const CommonLine found =
         searchSlope(c->curves, {.doubt = doubt, .step = 0.0001 / half}, kReach);
     return PlaceProbe{corrected(place.line, found.line), found.polarity,
-                      found.height / stackNoise(stackCurves(c->curves, found.line)), place.score};
+                      found.height / stackNoise(stackCurves(c->curves, found.line)), place.score,
+                      place.segmentsAgreeing};
 }
 
 Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, TimeRange within,
-                               const JobControl& job) {
+                               const JobControl& job, int windows) {
     FineMatch out;
     out.coarse = probe.coarse;
+    out.segments = probe.segments;
     out.line = probe.line;
     out.polarity = probe.polarity;
+    out.windowsWanted = std::max(kMeasureWindows, windows);
     TimeRange overlap = reader.overlap(out.line).intersect(within);
     if (overlap.length().value < kMinOverlap) {
         return fail(ErrorCode::TooShort, {"too-short-overlap"});
@@ -103,7 +106,7 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     auto c = windowCurves(reader, out.line, out.line,
                           {.overlap = overlap,
                            .size = exactWindowSize(overlap.length()),
-                           .wanted = kMeasureWindows,
+                           .wanted = out.windowsWanted,
                            .withPulse = true},
                           job);
     if (!c) return tl::unexpected(c.error());

@@ -37,10 +37,12 @@ struct PlaceProbe {
     int polarity = 1;
     double strength = 0;  ///< All windows together, in deviations of the stack's noise.
     double coarse = 0;    ///< Score of the coarse place.
+    int segments = 1;     ///< That the score is the sum of.
 };
 
 struct FineMatch {
     double coarse = 0;  ///< Score of the coarse place.
+    int segments = 1;   ///< That the score is the sum of.
     ClockLine line;     ///< Scratch seconds to clean seconds, both from their first samples.
     int polarity = 1;
     double stackStrength = 0;  ///< All windows together, in deviations of the stack's noise.
@@ -53,6 +55,7 @@ struct FineMatch {
     std::vector<SlipWindow> windows;
     /// What was heard of it, and along which line: not heard again where more is asked.
     std::shared_ptr<const WindowCurves> heard;
+    int windowsWanted = 0;  ///< For that; there may have been room for fewer.
     ClockLine heardAlong;
 
     [[nodiscard]] int agreeing() const;
@@ -64,7 +67,8 @@ Result<PlaceProbe> probePlace(WindowReader& reader, const CoarsePlace& place, Ti
                               const JobControl& job);
 
 /// Errors as above. Reads only its windows.
+/// \param windows  how many are wanted, where more than the usual number will be needed anyway.
 Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, TimeRange within,
-                               const JobControl& job);
+                               const JobControl& job, int windows = kMeasureWindows);
 
 }  // namespace brisk

@@ -90,9 +90,8 @@ void forget(LagTrack& track, LagRun run) {
 /// What measuring the place has heard already, where that is as much as is wanted.
 Result<WindowCurves> heardAlong(WindowReader& reader, TimeRange range, const FineMatch& m,
                                 ClockLine& line, const JobControl& job) {
-    const int wanted = std::clamp(static_cast<int>(range.length().value / kSecondsEach),
-                                  kMeasureWindows, kMostWindows);
-    if (m.heard && wanted == kMeasureWindows) {
+    const int wanted = spotsWanted(range.length());
+    if (m.heard && m.windowsWanted >= wanted) {
         line = m.heardAlong;
         return *m.heard;
     }
@@ -197,6 +196,11 @@ void splitWhereThePatternMoves(Part& part, int polarity) {
 }
 
 }  // namespace
+
+int spotsWanted(Seconds overlap) {
+    return std::clamp(static_cast<int>(overlap.value / kSecondsEach), kMeasureWindows,
+                      kMostWindows);
+}
 
 Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job) {
     std::vector<Part> parts;

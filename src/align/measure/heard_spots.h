@@ -33,6 +33,9 @@ struct HeardSpots {
     std::vector<double> pulse;  ///< What one arrival looks like, see window_curves.h.
 };
 
+/// Windows that it listens with over an overlap of that length.
+int spotsWanted(Seconds overlap);
+
 /// \param whole  the best single match over the overlap; its line is the first.
 /// Errors: CannotRead, Cancelled. Nothing heard is an answer: no runs.
 Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job);

@@ -79,6 +79,7 @@ Result<std::optional<FineMatch>> findAnchor(WindowReader& reader, const FineMatc
     if (!best) return best;
     best->overlap = reader.overlap(best->line).intersect(match.overlap);
     best->coarse = match.coarse;
+    best->segments = match.segments;
     best->heard = nullptr;
     return best;
 }

@@ -8,6 +8,7 @@
 #include <cassert>
 #include <cmath>
 
+#include "dsp/polyphase.h"
 #include "dsp/resampler.h"
 
 namespace brisk {
@@ -18,12 +19,32 @@ struct Piece {
     Seconds start;  ///< Where it really begins, within half a sample of what was asked.
 };
 
+/// The same where the sound is at kRate and only its clock differs: at exactly these positions.
+Result<Piece> pieceOfAnotherClock(HeldSound& sound, Seconds start, double speed, int size) {
+    constexpr int kReach = PolyphaseInterpolator::kReach;
+    const double exact = start.value * sound.scan().rate.hertz;
+    const double whole = std::floor(exact);
+    std::vector<float> in(static_cast<std::size_t>(std::ceil(size * speed)) + 2 * kReach + 2);
+    if (auto read = sound.read(static_cast<std::int64_t>(whole) - (kReach - 1), in); !read) {
+        return tl::unexpected(read.error());
+    }
+    PolyphaseInterpolator interpolator(speed, kReach - 1 + exact - whole, 1);
+    Piece out{{}, start};
+    interpolator.push(in, out.samples);
+    out.samples.resize(static_cast<std::size_t>(size), 0.0f);
+    return out;
+}
+
 /// `size` samples at kRate from `start`, of a clock that runs `speed` times as fast.
 Result<Piece> piece(HeldSound& sound, Seconds start, double speed, int size) {
     const SoundScan& scan = sound.scan();
     const double rate = scan.rate.hertz * speed;
     constexpr int kMargin = 256;  // lets the resampler's filter settle
     const bool as = rate == WindowReader::kRate;
+    if (!as && scan.rate.hertz == WindowReader::kRate &&
+        std::fabs(speed - 1) <= PolyphaseInterpolator::kMaxDrift) {
+        return pieceOfAnotherClock(sound, start, speed, size);
+    }
     const double exact = start.value * scan.rate.hertz;
     const int margin = as ? 0 : kMargin;
     const auto first =
