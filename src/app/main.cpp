@@ -18,6 +18,9 @@ int main(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C");
     QApplication::setApplicationName(QStringLiteral("Brisk Tether"));
     QApplication::setApplicationVersion(QStringLiteral(BRISK_VERSION));
+    // By which a desktop finds the menu entry that a window belongs to.
+    QGuiApplication::setDesktopFileName(QStringLiteral("org.brisktether.brisktether"));
+    QGuiApplication::setWindowIcon(brisk::app::programIcon());
     QCommandLineParser parser;
     parser.setApplicationDescription(QStringLiteral("Puts clean sound to picture."));
     parser.addHelpOption();

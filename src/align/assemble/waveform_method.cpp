@@ -21,9 +21,10 @@ namespace {
 /// A second place is looked at when it scores at least this part of the best.
 constexpr double kWorthFollowing = 0.5;
 constexpr std::size_t kMaxProbed = 5;
-/// Where nothing is common, probes of chance stand at five to seven deviations, and the best of
-/// those is measured. The rest would only cost time, unless that one may be right: then every rival
-/// is wanted.
+/// Where nothing is common, probes of chance stand at five to seven deviations, and two of those
+/// are measured: far and drowned voices stand no higher. The rest would only cost time, unless one
+/// of the two may be right: then every rival is wanted.
+constexpr std::size_t kMeasuredAnyway = 2;
 constexpr double kProbeStands = 8.0;
 constexpr double kShareOfChance = 0.3;
 // Deviations of a segment that chance reaches for the best of all places, and what one needs beyond
@@ -158,7 +159,7 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
         if (!tested.empty() && probe.strength < kWorthFollowing * probes.front().strength) break;
         const bool hopeless = std::all_of(tested.begin(), tested.end(),
                                           [](const Tested& t) { return isOfChance(t.match); });
-        if (!tested.empty() && hopeless && probe.strength < kProbeStands) break;
+        if (tested.size() >= kMeasuredAnyway && hopeless && probe.strength < kProbeStands) break;
         auto fine = measurePlace(reader, probe, whole, job.part(from, from + each), windows);
         if (fine) {
             const double weight = evidence(*fine);

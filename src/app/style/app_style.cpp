@@ -105,6 +105,14 @@ QString sheet(const Colours& p) {
 
 }  // namespace
 
+QIcon programIcon() {
+    QIcon icon;
+    for (const int size : {16, 22, 24, 32, 48, 64, 128, 256}) {
+        icon.addFile(QStringLiteral(":/icons/%1.png").arg(size));
+    }
+    return icon;
+}
+
 QFont uiFont(int pixels, bool strong) {
     QFont f(QStringLiteral("Lato"));
     f.setPixelSize(scaled(std::max(11, pixels)));
