@@ -182,6 +182,17 @@ class Monkey : public QObject {
         QApplication::sendEvent(w, &e);
     }
     void answerDialogs() {
+        // A button's menu waits for an answer in the middle of a press.
+        if (QWidget* menu = QApplication::activePopupWidget()) {
+            note("answer " + std::string(menu->metaObject()->className()));
+            if (below(3) == 0) {
+                QTest::keyClick(menu, Qt::Key_Down);
+                QTest::keyClick(menu, Qt::Key_Return);
+            } else {
+                menu->close();
+            }
+            return;
+        }
         auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
         if (!dialog) return;
         note("answer " + std::string(dialog->metaObject()->className()));
