@@ -24,7 +24,8 @@ Result<Piece> pieceOfAnotherClock(HeldSound& sound, Seconds start, double speed,
     constexpr int kReach = PolyphaseInterpolator::kReach;
     const double exact = start.value * sound.scan().rate.hertz;
     const double whole = std::floor(exact);
-    std::vector<float> in(static_cast<std::size_t>(std::ceil(size * speed)) + 2 * kReach + 2);
+    std::vector<float> in(static_cast<std::size_t>(std::ceil(size * speed)) +
+                          std::size_t{2} * kReach + 2);
     if (auto read = sound.read(static_cast<std::int64_t>(whole) - (kReach - 1), in); !read) {
         return tl::unexpected(read.error());
     }
