@@ -9,8 +9,8 @@
 namespace brisk {
 namespace {
 
-constexpr double kBefore = 0.05;      // seconds that belong to a clap
-constexpr double kAfterSpeech = 0.8;  // a room answers for so long
+constexpr double kBefore = 0.05;    // seconds that belong to a clap
+constexpr double kAfterClap = 0.8;  // a room answers for so long
 constexpr double kLoudSeconds = 0.05;
 constexpr double kNearly = 0.9;
 constexpr double kUnder = 0.0316;  // 15 dB
@@ -42,8 +42,7 @@ bool quietButForClaps(const SoundScan& take, TimeRange within) {
     std::vector<double> heights, rest;
     for (const Spike& s : take.spikes) {
         const double t = s.time.value;
-        std::fill(claps.begin() + frame(t - kBefore), claps.begin() + frame(t + kAfterSpeech),
-                  true);
+        std::fill(claps.begin() + frame(t - kBefore), claps.begin() + frame(t + kAfterClap), true);
         if (s.time < within.start || s.time >= within.end) continue;
         const auto from = power.begin() + frame(t - kLoudSeconds / 2);
         const auto to = power.begin() + frame(t + kLoudSeconds);

@@ -30,8 +30,6 @@ constexpr double kNominated = 0.3, kMeasured = 0.8;
 /// One recording made ready for searching: by the first take that needs it, until the last is done.
 class SharedSearch {
   public:
-    explicit SharedSearch(std::size_t takes = 0) : takesLeft_(takes) {}
-
     std::shared_ptr<CoarseRecording> use(const SoundScan& recording) {
         const std::scoped_lock hold(lock_);
         if (!ready_) {
@@ -50,7 +48,7 @@ class SharedSearch {
   private:
     std::mutex lock_;
     std::shared_ptr<CoarseRecording> ready_;
-    std::size_t takesLeft_;
+    std::size_t takesLeft_ = 0;
 };
 
 /// Open files of one recording, which the takes use one after the other.
