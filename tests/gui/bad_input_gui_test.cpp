@@ -99,6 +99,34 @@ TEST_F(BadInputInTheWindow, AFileThatVanishesBeforeMatching) {
         << notes(w).toStdString();
 }
 
+TEST_F(BadInputInTheWindow, ACardThatIsPulledIsSaidAndAllGoesOnWhenItIsBack) {
+    WindowDriver w;
+    matchGoodFiles(w);
+    QStringList said;
+    QObject::connect(&w.window.session(), &app::Session::said, &w.window,
+                     [&](const QString& sentence) { said << sentence; });
+    const int recording = w.window.session().state().ids(MediaKind::Recording).at(0);
+    const auto facts = [&] { return w.window.session().facts(recording); };
+    std::filesystem::rename(path("rec.wav"), path("elsewhere"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return facts()->away; }, 30000));
+    EXPECT_TRUE(
+        said.join(QLatin1Char(' ')).contains(QLatin1String("rec.wav is not there any more")));
+    std::filesystem::rename(path("elsewhere"), path("rec.wav"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !facts()->away; }, 30000));
+    EXPECT_TRUE(facts()->problem.isEmpty());
+    EXPECT_TRUE(said.join(QLatin1Char(' ')).contains(QLatin1String("rec.wav is there again")));
+    EXPECT_TRUE(facts()->scan) << "what was known of it stays";
+    w.handOver(path("out"));
+    EXPECT_FALSE(std::filesystem::is_empty(path("out")));
+    // Another file under its name is read anew.
+    std::filesystem::rename(path("rec.wav"), path("elsewhere"));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return facts()->away; }, 30000));
+    test::writeSound(path("rec.wav"), test::babble(7, 48000, 5), {});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !facts()->away; }, 30000));
+    ASSERT_TRUE(w.waitQuiet());
+    EXPECT_NEAR(facts()->info.duration.value, 7, 0.01);
+}
+
 TEST_F(BadInputInTheWindow, AFolderThatCannotBeWritten) {
     WindowDriver w;
     matchGoodFiles(w);

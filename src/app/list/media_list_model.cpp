@@ -149,6 +149,7 @@ bool MediaListModel::shows(TakeFilter::Show show, int take) const {
 QString MediaListModel::number(int id, bool take) const {
     const MediaFacts* f = session_.facts(id);
     if (!f) return {};
+    if (f->away) return tr("not there");
     if (!f->problem.isEmpty()) return tr("cannot be read");
     if (!take) return clockWords(f->info.duration, 0);
     const Tether* t = session_.state().tetherOf(id);

@@ -17,7 +17,50 @@ QString nameOf(const std::string& path) {
 }  // namespace
 
 MediaLibrary::MediaLibrary(const OpenShoot& shoot, WorkQueue& work, QObject* parent)
-    : QObject(parent), shoot_(shoot), work_(work) {}
+    : QObject(parent), shoot_(shoot), work_(work), watch_([this] {
+          FileWatch::Paths paths;
+          for (const MediaItem& m : shoot_.state().media) paths.push_back(m.path);
+          return paths;
+      }) {
+    connect(&watch_, &FileWatch::gone, this, &MediaLibrary::noteGone);
+    connect(&watch_, &FileWatch::back, this, &MediaLibrary::noteBack);
+}
+
+void MediaLibrary::noteGone(const FileWatch::Paths& files) {
+    int n = 0;
+    QString last;
+    for (const std::string& path : files) {
+        MediaFacts& f = known_[path];
+        if (!f.problem.isEmpty()) continue;  // why it cannot be read has been said
+        f.away = true;
+        f.problem = tr("%1 is not there any more. Is its card out? Put it back in, and all goes on "
+                       "as before.")
+                        .arg(nameOf(path));
+        tell(path);
+        last = f.problem;
+        ++n;
+    }
+    if (n == 0) return;
+    emit moved(n == 1 ? last
+                      : tr("%n files are not there any more. Is a card out? Put it back in, and "
+                           "all goes on as before.",
+                           nullptr, n));
+}
+
+void MediaLibrary::noteBack(const FileWatch::Paths& files, const FileWatch::Paths& changed) {
+    for (const std::string& path : files) {
+        MediaFacts& f = known_[path];
+        const bool same =
+            f.scan && std::find(changed.begin(), changed.end(), path) == changed.end();
+        f.away = false;
+        f.problem.clear();
+        if (!same) read(path);
+        tell(path);
+    }
+    const auto n = static_cast<int>(files.size());
+    emit moved(n == 1 ? tr("%1 is there again.").arg(nameOf(files.front()))
+                      : tr("%n files are there again.", nullptr, n));
+}
 
 const MediaFacts* MediaLibrary::facts(int id) const {
     const MediaItem* item = shoot_.state().item(id);

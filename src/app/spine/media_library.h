@@ -12,6 +12,7 @@
 #include <memory>
 #include <unordered_map>
 
+#include "app/spine/file_watch.h"
 #include "app/spine/open_shoot.h"
 #include "app/spine/work_queue.h"
 #include "day/day_layout.h"
@@ -25,6 +26,7 @@ struct MediaFacts {
     std::shared_ptr<PeakPyramid> peaks;     ///< Fills while the file is read.
     std::shared_ptr<const SoundScan> scan;  ///< Null until it is read.
     QString problem;                        ///< Why it cannot be read, if it cannot.
+    bool away = false;                      ///< It was there: its card is gone.
 };
 
 class MediaLibrary : public QObject {
@@ -55,15 +57,20 @@ class MediaLibrary : public QObject {
   signals:
     void learned(int id);                  ///< Something more is known of a file.
     void failed(const QString& sentence);  ///< A file cannot be read.
+    /// Files of the shoot went away, or came back.
+    void moved(const QString& sentence);
 
   private:
     void read(const std::string& path);
     void learn(const std::string& path, const MediaInfo& info);
     void tell(const std::string& path);
+    void noteGone(const FileWatch::Paths& files);
+    void noteBack(const FileWatch::Paths& files, const FileWatch::Paths& changed);
 
     const OpenShoot& shoot_;
     WorkQueue& work_;
     std::unordered_map<std::string, MediaFacts> known_;  // by path
+    FileWatch watch_;
 };
 
 }  // namespace brisk::app

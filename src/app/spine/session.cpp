@@ -37,6 +37,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
         emit factsChanged(id);
     });
     connect(&library_, &MediaLibrary::failed, this, &Session::addNote);
+    connect(&library_, &MediaLibrary::moved, this, &Session::said);
     connect(&document_, &OpenShoot::changed, this, [this] {
         forgetViews();
         library_.readMissing();
