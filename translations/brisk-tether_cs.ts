@@ -2150,6 +2150,26 @@
         <source>The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
         <translation>Nahrávka opakuje {seconds:clock3}, nebo je záběr ztratil, v čase {at:clock1} záběru{doubt}.</translation>
     </message>
+    <message>
+        <source>{file} is there already. Nothing is written over: give another name, or move it away.</source>
+        <translation>{file} už existuje. Nic se nepřepisuje: zadejte jiný název, nebo jej přesuňte jinam.</translation>
+    </message>
+    <message>
+        <source>The name of {file} is no text (not UTF-8), and a shoot cannot keep it. Rename the file and try again.</source>
+        <translation>Název {file} není text (není UTF-8) a natáčení si jej nemůže zapamatovat. Přejmenujte soubor a zkuste to znovu.</translation>
+    </message>
+    <message>
+        <source>{file} holds nothing that is called as a video is: no takes. A file that is named itself is taken as it is.</source>
+        <translation>{file} neobsahuje nic, co by se jmenovalo jako video: žádné záběry. Soubor, který je sám uveden, se použije tak, jak je.</translation>
+    </message>
+    <message>
+        <source>{file} holds nothing that is called as a sound is: no recordings. A file that is named itself is taken as it is.</source>
+        <translation>{file} neobsahuje nic, co by se jmenovalo jako zvuk: žádné nahrávky. Soubor, který je sám uveden, se použije tak, jak je.</translation>
+    </message>
+    <message>
+        <source>{file} names or holds neither videos nor sounds.</source>
+        <translation>{file} neuvádí ani neobsahuje videa ani zvuky.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -3438,6 +3458,10 @@ Na kartách se nic nemění.</translation>
         <source>Go on with the unsaved shoot of %1</source>
         <translation>Pokračovat v neuloženém natáčení z %1</translation>
     </message>
+    <message>
+        <source>Open %1, in %2</source>
+        <translation>Otevřít %1, ve složce %2</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::FileNotes</name>
@@ -3482,9 +3506,37 @@ Na kartách se nic nemění.</translation>
         <translation>Průvodce</translation>
     </message>
     <message>
-        <source>:/guide/first-shoot.md</source>
-        <comment>The guide in this language</comment>
-        <translation>:/guide/first-shoot.cs.md</translation>
+        <source>Your first shoot</source>
+        <translation>Vaše první natáčení</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>Ručně</translation>
+    </message>
+    <message>
+        <source>Far cameras</source>
+        <translation>Vzdálené kamery</translation>
+    </message>
+    <message>
+        <source>Long recordings</source>
+        <translation>Dlouhé nahrávky</translation>
+    </message>
+    <message>
+        <source>Exports for editing</source>
+        <translation>Exporty pro střih</translation>
+    </message>
+    <message>
+        <source>When it says no</source>
+        <translation>Když řekne ne</translation>
+    </message>
+    <message>
+        <source>Pages of the guide</source>
+        <translation>Stránky průvodce</translation>
+    </message>
+    <message>
+        <source>:/guide/%1.md</source>
+        <comment>A page of the guide in this language</comment>
+        <translation>:/guide/%1.cs.md</translation>
     </message>
 </context>
 <context>
@@ -4102,6 +4154,13 @@ XXH3-128 %3</translation>
     </message>
 </context>
 <context>
+    <name>brisk::app::LongWork</name>
+    <message>
+        <source>Done: %1</source>
+        <translation>Hotovo: %1</translation>
+    </message>
+</context>
+<context>
     <name>brisk::app::LooseWays</name>
     <message>
         <source>Without a search: lay it where it may belong, then move it and listen.</source>
@@ -4283,6 +4342,30 @@ XXH3-128 %3</translation>
         <source>Reading was stopped. &quot;Look again&quot;, in the menu of the list, reads it.</source>
         <translation>Čtení bylo zastaveno. Přečte ho „Přečíst znovu“ v nabídce seznamu.</translation>
     </message>
+    <message>
+        <source>%1 is not there any more. Is its card out? Put it back in, and all goes on as before.</source>
+        <translation>%1 už tu není. Je karta venku? Vložte ji zpět a vše půjde dál jako předtím.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n files are not there any more. Is a card out? Put it back in, and all goes on as before.</source>
+        <translation>
+            <numerusform>%n soubor už tu není. Je karta venku? Vložte ji zpět a vše půjde dál jako předtím.</numerusform>
+            <numerusform>%n soubory už tu nejsou. Je karta venku? Vložte ji zpět a vše půjde dál jako předtím.</numerusform>
+            <numerusform>%n souborů už tu není. Je karta venku? Vložte ji zpět a vše půjde dál jako předtím.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 is there again.</source>
+        <translation>%1 je zase tady.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n files are there again.</source>
+        <translation>
+            <numerusform>%n soubor je zase tady.</numerusform>
+            <numerusform>%n soubory jsou zase tady.</numerusform>
+            <numerusform>%n souborů je zase tady.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MediaListModel</name>
@@ -4337,6 +4420,10 @@ XXH3-128 %3</translation>
     <message>
         <source>; </source>
         <translation>; </translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation>není tu</translation>
     </message>
 </context>
 <context>

@@ -2127,6 +2127,26 @@
         <source>The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
         <translation>Die Aufnahme wiederholt {seconds:clock3}, oder der Take verlor es, bei {at:clock1} des Takes{doubt}.</translation>
     </message>
+    <message>
+        <source>{file} is there already. Nothing is written over: give another name, or move it away.</source>
+        <translation>{file} ist schon da. Nichts wird überschrieben: Geben Sie einen anderen Namen, oder räumen Sie sie weg.</translation>
+    </message>
+    <message>
+        <source>The name of {file} is no text (not UTF-8), and a shoot cannot keep it. Rename the file and try again.</source>
+        <translation>Der Name von {file} ist kein Text (kein UTF-8), und ein Shoot kann ihn nicht behalten. Benennen Sie die Datei um und versuchen Sie es noch einmal.</translation>
+    </message>
+    <message>
+        <source>{file} holds nothing that is called as a video is: no takes. A file that is named itself is taken as it is.</source>
+        <translation>{file} enthält nichts, was wie ein Video heißt: keine Takes. Eine Datei, die selbst genannt wird, wird genommen, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>{file} holds nothing that is called as a sound is: no recordings. A file that is named itself is taken as it is.</source>
+        <translation>{file} enthält nichts, was wie Ton heißt: keine Aufnahmen. Eine Datei, die selbst genannt wird, wird genommen, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>{file} names or holds neither videos nor sounds.</source>
+        <translation>{file} nennt oder enthält weder Videos noch Töne.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -3415,6 +3435,10 @@ Auf den Karten wird nichts geändert.</translation>
         <source>Go on with the unsaved shoot of %1</source>
         <translation>Mit dem nicht gespeicherten Shoot von %1 weitermachen</translation>
     </message>
+    <message>
+        <source>Open %1, in %2</source>
+        <translation>%1 öffnen, in %2</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::FileNotes</name>
@@ -3459,9 +3483,37 @@ Auf den Karten wird nichts geändert.</translation>
         <translation>Anleitung</translation>
     </message>
     <message>
-        <source>:/guide/first-shoot.md</source>
-        <comment>The guide in this language</comment>
-        <translation>:/guide/first-shoot.de.md</translation>
+        <source>Your first shoot</source>
+        <translation>Ihr erster Shoot</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>Von Hand</translation>
+    </message>
+    <message>
+        <source>Far cameras</source>
+        <translation>Ferne Kameras</translation>
+    </message>
+    <message>
+        <source>Long recordings</source>
+        <translation>Lange Aufnahmen</translation>
+    </message>
+    <message>
+        <source>Exports for editing</source>
+        <translation>Exporte für den Schnitt</translation>
+    </message>
+    <message>
+        <source>When it says no</source>
+        <translation>Wenn es nein sagt</translation>
+    </message>
+    <message>
+        <source>Pages of the guide</source>
+        <translation>Seiten der Anleitung</translation>
+    </message>
+    <message>
+        <source>:/guide/%1.md</source>
+        <comment>A page of the guide in this language</comment>
+        <translation>:/guide/%1.de.md</translation>
     </message>
 </context>
 <context>
@@ -4079,6 +4131,13 @@ XXH3-128 %3</translation>
     </message>
 </context>
 <context>
+    <name>brisk::app::LongWork</name>
+    <message>
+        <source>Done: %1</source>
+        <translation>Fertig: %1</translation>
+    </message>
+</context>
+<context>
     <name>brisk::app::LooseWays</name>
     <message>
         <source>Without a search: lay it where it may belong, then move it and listen.</source>
@@ -4260,6 +4319,28 @@ XXH3-128 %3</translation>
         <source>Reading was stopped. &quot;Look again&quot;, in the menu of the list, reads it.</source>
         <translation>Das Lesen wurde angehalten. „Noch einmal lesen“ im Menü der Liste liest es.</translation>
     </message>
+    <message>
+        <source>%1 is not there any more. Is its card out? Put it back in, and all goes on as before.</source>
+        <translation>%1 ist nicht mehr da. Ist die Karte herausgenommen? Stecken Sie sie wieder ein, und alles geht weiter wie zuvor.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n files are not there any more. Is a card out? Put it back in, and all goes on as before.</source>
+        <translation>
+            <numerusform>%n Datei ist nicht mehr da. Ist eine Karte herausgenommen? Stecken Sie sie wieder ein, und alles geht weiter wie zuvor.</numerusform>
+            <numerusform>%n Dateien sind nicht mehr da. Ist eine Karte herausgenommen? Stecken Sie sie wieder ein, und alles geht weiter wie zuvor.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 is there again.</source>
+        <translation>%1 ist wieder da.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n files are there again.</source>
+        <translation>
+            <numerusform>%n Datei ist wieder da.</numerusform>
+            <numerusform>%n Dateien sind wieder da.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::MediaListModel</name>
@@ -4314,6 +4395,10 @@ XXH3-128 %3</translation>
     <message>
         <source>; </source>
         <translation>; </translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation>nicht da</translation>
     </message>
 </context>
 <context>

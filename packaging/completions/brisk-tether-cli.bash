@@ -1,7 +1,7 @@
 # What may stand where the cursor is, as the program itself says.
 _brisk_tether_cli() {
     local current=${COMP_WORDS[COMP_CWORD]} previous=${COMP_WORDS[COMP_CWORD - 1]} command= word
-    local commands="probe align export check verify simulate"
+    local commands="day probe align export check verify simulate"
     for word in "${COMP_WORDS[@]:1:COMP_CWORD-1}"; do
         [[ " $commands " == *" $word "* ]] && { command=$word; break; }
     done

@@ -1,5 +1,5 @@
 # What may stand where the cursor is, as the program itself says.
-set -l commands probe align export check verify simulate
+set -l commands day probe align export check verify simulate
 complete -c brisk-tether-cli -f -n "not __fish_seen_subcommand_from $commands" -a "$commands"
 for command in $commands
     complete -c brisk-tether-cli -F -n "__fish_seen_subcommand_from $command" \

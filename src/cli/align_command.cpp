@@ -1,191 +1,64 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
-#include <iterator>
 #include <memory>
-#include <optional>
 
-#include "align/assemble/match_all.h"
+#include "cli/answers_json.h"
 #include "cli/commands.h"
-#include "cli/json_output.h"
-#include "core/parallel_for.h"
-#include "features/scan_cache.h"
-#include "text/sentence.h"
+#include "cli/given_files.h"
+#include "cli/saved_shoot.h"
 
 namespace brisk::cli {
-
 namespace {
 
-/// Those that can be read, in their order; of the others the problems.
-std::vector<SoundScan> scanFiles(const std::vector<std::string>& paths, const ScanOptions& options,
-                                 const Console& console, std::vector<Error>& problems) {
-    std::vector<std::optional<Result<SoundScan>>> scans(paths.size());
-    parallelFor(paths.size(), console.threads, [&](std::size_t i) {
-        scans[i] = scanKept(paths[i], options, console.job("Reading " + paths[i]));
-        // Outlines are drawn in reports only, which want the loudness, too.
-        if (*scans[i] && !options.loudness) (*scans[i])->peaks.reset();
-    });
-    std::vector<SoundScan> out;
-    for (std::size_t i = 0; i < paths.size(); ++i) {
-        if (!*scans[i]) {
-            problems.push_back(scans[i]->error());
-            problems.back().path = paths[i];  // as it was given
-            continue;
-        }
-        out.push_back(std::move(**scans[i]));
-        for (const auto& w : out.back().info.warnings) console.say(paths[i] + ": " + sentence(w));
-    }
-    return out;
-}
-
-/// The recordings a take lies on, best first, or one refusal.
-std::vector<Placed> answersFor(std::size_t take, std::vector<RankedMatch> ranked,
-                               std::vector<TakePlace> places) {
-    std::vector<Placed> answers;
-    const MatchStatus best = ranked.front().estimate.status;
-    if (best == MatchStatus::Matched) {
-        for (TakePlace& p : places) {
-            answers.push_back(
-                {take, static_cast<int>(p.recording), std::move(p.estimate), p.beside});
-        }
-        return answers;
-    }
-    for (auto& r : ranked) {
-        if (r.estimate.status != best) break;
-        answers.push_back({take, static_cast<int>(r.recording), std::move(r.estimate)});
-    }
-    if (best == MatchStatus::Unmatched) {
-        answers.resize(1);
-        answers.front().recording = -1;
-    }
-    return answers;
-}
-
-std::vector<const SoundScan*> pointersTo(const std::vector<SoundScan>& scans) {
-    std::vector<const SoundScan*> out;
-    for (const auto& s : scans) out.push_back(&s);
-    return out;
-}
-
-constexpr std::pair<const char*, MatchMethod> kMethods[] = {
-    {"auto", MatchMethod::Auto},
-    {"waveform", MatchMethod::Waveform},
-    {"claps", MatchMethod::Claps},
-    {"timecode", MatchMethod::Timecode},
+struct AlignOptions {
+    GivenFiles files;
+    std::string method = "auto", save;
+    Channels channels;
+    bool json = false;
 };
 
-std::vector<std::string> methodNames() {
-    std::vector<std::string> out;
-    for (const auto& m : kMethods) out.emplace_back(m.first);
-    return out;
-}
-
-MatchMethod methodNamed(const std::string& name) {
-    for (const auto& [text, method] : kMethods) {
-        if (name == text) return method;
+int align(const AlignOptions& o, const Console& console) {
+    GivenFiles given = o.files;
+    if (auto found = given.lookUp(); !found) return console.report(found.error());
+    if (!o.save.empty()) {
+        if (auto may = maySave(o.save); !may) return console.report(may.error());
     }
-    return MatchMethod::Auto;
-}
-
-int channelNamed(const std::string& name) {
-    if (name == "auto") return kBestChannel;
-    return name == "mix" ? kMeanOfChannels : std::stoi(name) - 1;
+    auto files = scanAll(given.cameras, given.cleans, o.channels, console);
+    if (!files) return console.report(files.error());
+    auto placed = placeAll(*files, {methodNamed(o.method)}, console);
+    if (!placed) return console.report(placed.error());
+    ordered_json j;
+    j["tethers"] = answersJson(*files, *placed, console);
+    j["problems"] = problemsJson(files->problems);
+    const bool attention = !files->problems.empty() ||
+                           std::any_of(placed->begin(), placed->end(), [](const Placed& p) {
+                               return p.estimate.status != MatchStatus::Matched;
+                           });
+    if (!o.save.empty()) {
+        auto saved = saveShoot(MadeShoot(std::move(*files), *placed).state, o.save);
+        if (!saved) return console.report(saved.error());
+        j["shoot"] = o.save;
+    }
+    return print(j, attention ? kNeedsAttention : kAllDone);
 }
 
 }  // namespace
 
-Result<Scanned> scanAll(const std::vector<std::string>& cameras,
-                        const std::vector<std::string>& cleans, const Channels& channels,
-                        const Console& console, ScanFor what) {
-    const bool loudness = what != ScanFor::Matching;
-    Scanned s;
-    s.takes = scanFiles(cameras,
-                        {.silentTakes = what == ScanFor::SavedShoot,
-                         .channel = channelNamed(channels.cameras),
-                         .loudness = loudness},
-                        console, s.problems);
-    s.recordings =
-        scanFiles(cleans, {.channel = channelNamed(channels.recordings), .loudness = loudness},
-                  console, s.problems);
-    for (const Error& e : s.problems) {
-        if (e.code == ErrorCode::Cancelled) return tl::unexpected(e);
-    }
-    if (s.takes.empty() || s.recordings.empty()) {
-        // All but one are said here, and that one by whoever asked.
-        for (std::size_t i = 1; i < s.problems.size(); ++i) (void)console.report(s.problems[i]);
-        return tl::unexpected(s.problems.front());
-    }
-    for (const Error& e : s.problems) (void)console.report(e);
-    return s;
-}
-
-Result<std::vector<Placed>> placeAll(Scanned& files, const MatchOptions& options,
-                                     const Console& console) {
-    const std::string what = files.takes.size() == 1
-                                 ? files.takes.front().info.path
-                                 : std::to_string(files.takes.size()) + " takes";
-    AllMatches all = matchAll(pointersTo(files.takes), pointersTo(files.recordings), options,
-                              console.threads, console.job("Matching " + what));
-    if (all.stopped) return cancelled();
-    for (const Error& e : all.problems) {
-        (void)console.report(e);
-        files.problems.push_back(e);
-    }
-    std::vector<Placed> out;
-    for (std::size_t t = 0; t < all.byTake.size(); ++t) {
-        if (all.byTake[t].empty()) continue;
-        auto answers = answersFor(t, std::move(all.byTake[t]), std::move(all.places[t]));
-        std::move(answers.begin(), answers.end(), std::back_inserter(out));
-    }
-    return out;
-}
-
-std::vector<CLI::Option*> addChannels(CLI::App& sub, Channels& channels) {
-    const auto add = [&](const char* name, std::string& value, const char* what) {
-        return sub.add_option(name, value, what)
-            ->check(CLI::IsMember({"auto", "mix"}) | CLI::Range(1, 1024));
-    };
-    return {add("--channel", channels.recordings,
-                "Channel of the recordings to match by: auto, mix, or 1, 2, ..., counted over all "
-                "tracks"),
-            add("--camera-channel", channels.cameras, "The same of the takes")};
-}
-
 Run addAlign(CLI::App& sub) {
-    struct Options {
-        std::vector<std::string> cameras, cleans;
-        std::string method = "auto";
-        Channels channels;
-        bool json = false;
-    };
-    auto o = std::make_shared<Options>();
-    sub.add_option("--camera", o->cameras, "Takes: files with the scratch sound")->required();
-    sub.add_option("--clean", o->cleans, "Recordings: files with the clean sound")->required();
-    sub.add_option("--method", o->method, "How to match")->check(CLI::IsMember(methodNames()));
+    auto o = std::make_shared<AlignOptions>();
+    o->files.addTo(sub);
+    addMethod(sub, o->method);
     addChannels(sub, o->channels);
+    sub.add_option("--save", o->save,
+                   "Also save a shoot (.brisk) with what was found, which the window opens");
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
-    return [o](const Console& console) -> int {
-        auto files = scanAll(o->cameras, o->cleans, o->channels, console);
-        if (!files) return console.report(files.error());
-        auto placed = placeAll(*files, {methodNamed(o->method)}, console);
-        if (!placed) return console.report(placed.error());
-        bool attention = false;
-        ordered_json j;
-        j["tethers"] = ordered_json::array();
-        for (const auto& p : *placed) {
-            const std::string& camera = files->takes[p.take].info.path;
-            const std::string clean =
-                p.recording < 0
-                    ? ""
-                    : files->recordings[static_cast<std::size_t>(p.recording)].info.path;
-            j["tethers"].push_back(tetherJson(camera, clean, p.estimate));
-            attention = attention || p.estimate.status != MatchStatus::Matched;
-            console.say(camera + ": " + statusText(p.estimate.status) + ". " +
-                        sentence(p.estimate.reason));
+    sub.callback([o] {
+        const GivenFiles& f = o->files;
+        if (f.list.empty() && (f.cameras.empty() || f.cleans.empty())) {
+            throw CLI::ValidationError("give --camera and --clean, or --files-from");
         }
-        j["problems"] = problemsJson(files->problems);
-        attention = attention || !files->problems.empty();
-        return print(j, attention ? kNeedsAttention : kAllDone);
-    };
+    });
+    return [o](const Console& console) { return align(*o, console); };
 }
 
 }  // namespace brisk::cli

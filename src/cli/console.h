@@ -25,13 +25,20 @@ struct Console {
     std::string progress;  ///< "json" or empty for words.
     int threads = 0;
 
-    /// A job that SIGINT and SIGTERM stop, reporting to standard error under `what`.
+    /// A job that SIGINT and SIGTERM stop, reporting to standard error under `what`: on a terminal
+    /// one line that is written over, else plain lines.
     [[nodiscard]] JobControl job(const std::string& what) const;
     /// A line on standard error, unless quiet.
-    void say(const std::string& line) const;
+    void say(const std::string& words) const;
     /// Prints the error's sentence; returns the exit code for it.
     [[nodiscard]] int report(const Error& e) const;
 };
+
+/// Takes the line of progress off a terminal, where one stands; before anything else is printed.
+void clearProgress();
+
+/// What SIGINT and SIGTERM stop; without reports.
+[[nodiscard]] const JobControl& programJob();
 
 /// From now on SIGINT and SIGTERM stop the running job instead of the program.
 void catchSignals();

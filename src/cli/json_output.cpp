@@ -54,7 +54,10 @@ ordered_json problemsJson(const std::vector<Error>& problems) {
     return out;
 }
 
-int print(const ordered_json& j, int code) {
+int print(const ordered_json& fields, int code) {
+    ordered_json j{{"version", kJsonVersion}};
+    j.update(fields);
+    clearProgress();
     const std::string text = jsonText(j, 2) + "\n";
     const bool written =
         std::fwrite(text.data(), 1, text.size(), stdout) == text.size() && std::fflush(stdout) == 0;

@@ -25,8 +25,11 @@ ordered_json writtenJson(const HandOverPlan& plan, std::size_t file, const FileR
 /// What is wrong with files that could not be used: `[{"file", "code", "reason"}]`.
 ordered_json problemsJson(const std::vector<Error>& problems);
 
-/// Prints one document and a line feed on standard output.
+/// Of all documents; grows when a field changes its meaning, not when one is added.
+constexpr int kJsonVersion = 1;
+
+/// Prints one document, its version first, and a line feed on standard output.
 /// \return `code`, or that of output that cannot be written: a full disk behind a pipe is said.
-[[nodiscard]] int print(const ordered_json& j, int code);
+[[nodiscard]] int print(const ordered_json& fields, int code);
 
 }  // namespace brisk::cli

@@ -3,6 +3,7 @@
 #include <vector>
 
 #include "cli/commands.h"
+#include "cli/help_text.h"
 #include "core/guarded.h"
 #include "core/large_buffers.h"
 
@@ -15,6 +16,7 @@ int run(int argc, char** argv) {
     app.set_version_flag("--version", "brisk-tether-cli " BRISK_VERSION);
     app.require_subcommand(1);
     app.fallthrough();
+    app.formatter(std::make_shared<HelpText>());
     app.footer(
         "Exit codes: 0 all done; 1 done, but something needs attention; 2 wrong usage;\n"
         "3 input cannot be read; 4 output cannot be written; 5 stopped.");
@@ -34,6 +36,7 @@ int run(int argc, char** argv) {
         CLI::App* sub = app.add_subcommand(name, what);
         entries.push_back({sub, make(*sub)});
     };
+    add("day", "A camera's card and a recorder's, to files for editing in one call", addDay);
     add("probe", "Says what files are", addProbe);
     add("align", "Finds where takes fall on recordings", addAlign);
     add("export", "Hands over videos with the clean sound", addExport);

@@ -2,6 +2,7 @@
 #include <memory>
 
 #include "cli/commands.h"
+#include "cli/given_files.h"
 #include "cli/json_output.h"
 #include "features/scan_cache.h"
 #include "media/read/probe.h"
@@ -12,15 +13,25 @@ namespace brisk::cli {
 Run addProbe(CLI::App& sub) {
     struct Options {
         std::vector<std::string> files;
+        std::string list;
         bool json = false;
     };
     auto o = std::make_shared<Options>();
-    sub.add_option("files", o->files, "Takes and recordings")->required();
+    sub.add_option("files", o->files, "Takes and recordings, or folders of them");
+    sub.add_option("--files-from", o->list,
+                   "A file that names more, one a line (or parted by NUL); - is standard input");
     sub.add_flag("--json", o->json, "Print JSON (always on; accepted for clarity)");
+    sub.callback([o] {
+        if (o->files.empty() && o->list.empty()) {
+            throw CLI::ValidationError("give files, or --files-from");
+        }
+    });
     return [o](const Console& console) -> int {
+        auto files = mediaAmong(o->files, o->list);
+        if (!files) return console.report(files.error());
         std::vector<Error> problems;
         ordered_json all = ordered_json::array();
-        for (const auto& path : o->files) {
+        for (const auto& path : *files) {
             // One-sided, clipped and damaged sound is only known after listening to all of it.
             auto info = probe(path);
             if (info && !info->sounds.empty()) {
@@ -37,9 +48,9 @@ Run addProbe(CLI::App& sub) {
             }
             all.push_back(probeJson(*info));
         }
-        const int code = problems.empty()                     ? kAllDone
-                         : problems.size() == o->files.size() ? kCannotRead
-                                                              : kNeedsAttention;
+        const int code = problems.empty()                   ? kAllDone
+                         : problems.size() == files->size() ? kCannotRead
+                                                            : kNeedsAttention;
         return print(ordered_json{{"files", all}, {"problems", problemsJson(problems)}}, code);
     };
 }

@@ -15,9 +15,11 @@ Run addSimulate(CLI::App& sub) {
     auto o = std::make_shared<Options>();
     std::string names;
     for (const auto& n : sim::sceneNames()) names += (names.empty() ? "" : ", ") + n;
-    sub.add_option("--scene", o->scene, "A JSON file, or one of: " + names)->required();
+    sub.add_option("--scene", o->scene, "A JSON file, or one of: " + names)
+        ->required()
+        ->type_name("NAME|FILE");
     sub.add_option("--seed", o->seed, "The same seed gives the same samples");
-    sub.add_option("--out", o->out, "Folder to write to")->required();
+    sub.add_option("--out", o->out, "Folder to write to")->required()->type_name("DIR");
     return [o](const Console& console) -> int {
         auto scene = sim::findScene(o->scene);
         if (!scene) return console.report(scene.error());

@@ -8,6 +8,7 @@
 #include "align/assemble/match.h"
 #include "cli/commands.h"
 #include "cli/json_output.h"
+#include "cli/match_files.h"
 #include "core/json_text.h"
 #include "core/time_text.h"
 #include "export/together_check.h"
@@ -18,7 +19,7 @@
 namespace brisk::cli {
 namespace {
 
-struct Options {
+struct VerifyOptions {
     std::string file, clean, take, report;
     bool json = false;
 };
@@ -33,7 +34,7 @@ struct Known {
 };
 
 /// From the take itself: which of its pictures the file holds, and where its scratch sound lies.
-Result<Known> fromTake(const Options& o, const SoundScan& written, const SoundScan& recording,
+Result<Known> fromTake(const VerifyOptions& o, const SoundScan& written, const SoundScan& recording,
                        const Console& console) {
     auto files = scanAll({o.take}, {o.clean}, {}, console);
     if (!files) return tl::unexpected(files.error());
@@ -83,7 +84,7 @@ const ordered_json* inReport(const ordered_json& report, const std::string& file
 }
 
 /// From the report that was written with it: the tether, the piece, and the check value.
-Result<Known> fromReport(const Options& o, const Console& console) {
+Result<Known> fromReport(const VerifyOptions& o, const Console& console) {
     auto text = readWholeFile(o.report);
     if (!text) return tl::unexpected(text.error());
     const ordered_json report = jsonFrom<ordered_json>(*text);
@@ -128,7 +129,7 @@ ordered_json milliseconds(Seconds start, Seconds middle, Seconds end) {
             {"end", end.milliseconds()}};
 }
 
-int verify(const Options& o, const Console& console) {
+int verify(const VerifyOptions& o, const Console& console) {
     auto files = scanAll({o.file}, {o.clean}, {}, console);
     if (!files) return console.report(files.error());
     const SoundScan& written = files->takes.front();
@@ -181,7 +182,7 @@ int verify(const Options& o, const Console& console) {
 }  // namespace
 
 Run addVerify(CLI::App& sub) {
-    auto o = std::make_shared<Options>();
+    auto o = std::make_shared<VerifyOptions>();
     sub.add_option("file", o->file, "A video that was exported")->required();
     sub.add_option("--clean", o->clean, "The recording its sound came from")->required();
     auto* take = sub.add_option("--take", o->take,

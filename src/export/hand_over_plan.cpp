@@ -71,11 +71,16 @@ Facts confirmedFacts(const HandedTake& h) {
 /// Names files for all takes of one hand-over, no name twice.
 class Planner {
   public:
-    explicit Planner(HandOverPlan& plan) : plan_(plan), names_(plan.folder()) {}
+    explicit Planner(HandOverPlan& plan)
+        : plan_(plan),
+          names_(plan.folder(),
+                 plan.choice.keepThere ? FreeNames::Taken::Here : FreeNames::Taken::InFolder),
+          wordNames_(plan.folder()) {}
 
     void videos(const HandedTake& h) {
         for (VideoExportPlan& p : plansForPieces(wholeVideo(h))) {
             p.target = named(exportName(p), endingOf(p.container, p.take.info.path));
+            if (leftAlone(*p.target)) continue;
             PlannedFile& f = add(FileKind::Video, h, *p.target, describeExport(p), videoBytes(p));
             if (const Fact why = whyNot(h, p); !why.empty()) f.problem = {why};
             f.asVideo.emplace(p);
@@ -94,6 +99,7 @@ class Planner {
             video.stretch = p.stretch;
             if (plan_.choice.video) p.beside = wayOf(video);
             p.target = named(soundName(p), soundEnding(p));
+            if (leftAlone(*p.target)) continue;
             PlannedFile& f = add(FileKind::Sound, h, *p.target, describeSound(p), bytesOfSound(p));
             if (const Fact why = nothingToWrite(h.sound); !why.empty()) f.problem = {why};
             f.asSound.emplace(p);
@@ -118,6 +124,7 @@ class Planner {
         if (places.empty()) return;
         p.about = {{"recording-on-clock", {{"camera", p.names.camera}, {"takes", listOf(places)}}}};
         p.target = named(soundName(p), soundEnding(p));
+        if (leftAlone(*p.target)) return;
         PlannedFile& f = plan_.files.emplace_back();
         f.kind = FileKind::WholeRecording;
         f.take = -w.recording;
@@ -150,17 +157,26 @@ class Planner {
 
   private:
     /// As a person called this file, else as the pattern does.
-    fs::path named(const std::string& name, const std::string& ending) {
+    [[nodiscard]] std::string called(const std::string& name, const std::string& ending) const {
         const auto own = plan_.choice.ownNames.find(name + ending);
-        const std::string called =
+        const std::string mine =
             own == plan_.choice.ownNames.end() ? "" : possibleName(own->second);
-        return names_.take(called.empty() ? name : called, ending);
+        return mine.empty() ? name : mine;
+    }
+    fs::path named(const std::string& name, const std::string& ending) {
+        return names_.take(called(name, ending), ending);
+    }
+    bool leftAlone(const fs::path& target) {
+        std::error_code ec;
+        if (!plan_.choice.keepThere || !fs::exists(target, ec)) return false;
+        plan_.kept.push_back(target);
+        return true;
     }
     void words(FileKind kind, const std::string& name, const std::string& ending,
                const Fact& holds) {
         PlannedFile& f = plan_.files.emplace_back();
         f.kind = kind;
-        f.path = named(name, ending);
+        f.path = wordNames_.take(called(name, ending), ending);
         f.holds = {holds};
     }
     static std::uintmax_t bytesOfSound(const SoundExportPlan& p) {
@@ -214,6 +230,7 @@ class Planner {
     }
     HandOverPlan& plan_;
     FreeNames names_;
+    FreeNames wordNames_;  // of timelines and reports, which are never left alone
 };
 
 /// Room where the folder is, or will be.
@@ -270,7 +287,7 @@ Fact HandOverPlan::problem() const {
     if (choice.folder.empty()) return {"choose-folder"};
     if (auto wrong = patternProblem(choice.pattern); !wrong.empty()) return wrong;
     if (takes.empty()) return {"no-take-has-a-place"};
-    if (files.empty()) return {"choose-what"};
+    if (files.empty() && kept.empty()) return {"choose-what"};
     if (free > 0 && bytes() > free) {
         return {"not-enough-room", {{"needed", bytesText(bytes())}, {"free", bytesText(free)}}};
     }

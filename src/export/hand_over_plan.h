@@ -50,6 +50,8 @@ struct HandOverChoice {
     std::filesystem::path relink = {};
     bool package = false;   ///< All of it in a folder of its own, named for the shoot.
     bool manifest = false;  ///< A list of all files with their check values, in ASC MHL.
+    /// Videos and sounds whose names are there already are left alone, and not in the plan.
+    bool keepThere = false;
     friend bool operator==(const HandOverChoice&, const HandOverChoice&) = default;
 };
 
@@ -92,7 +94,8 @@ struct HandOverPlan {
     HandOverChoice choice;
     std::vector<HandedTake> takes;
     std::vector<PlannedFile> files;
-    std::uintmax_t free = 0;  ///< Bytes on the disk of the folder; 0 = not known.
+    std::vector<std::filesystem::path> kept;  ///< Were there already, and are left alone.
+    std::uintmax_t free = 0;                  ///< Bytes on the disk of the folder; 0 = not known.
 
     [[nodiscard]] std::uintmax_t bytes() const;
     /// Whether peaks of a file go over what its coding holds, or may do so.

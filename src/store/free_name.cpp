@@ -6,7 +6,8 @@
 namespace brisk {
 namespace fs = std::filesystem;
 
-FreeNames::FreeNames(fs::path folder) : folder_(std::move(folder)) {
+FreeNames::FreeNames(fs::path folder, Taken taken) : folder_(std::move(folder)) {
+    if (taken == Taken::Here) return;
     std::error_code ec;
     for (auto it = fs::directory_iterator(folder_.empty() ? fs::path(".") : folder_, ec);
          !ec && it != fs::directory_iterator(); it.increment(ec)) {

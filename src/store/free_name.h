@@ -16,8 +16,11 @@ namespace brisk {
 
 class FreeNames {
   public:
+    /// Which names are taken at first: those of the folder's files, or none, so that only those
+    /// taken here are told apart.
+    enum class Taken { InFolder, Here };
     /// The folder is listed once, here; one that is not there yet is empty.
-    explicit FreeNames(std::filesystem::path folder);
+    explicit FreeNames(std::filesystem::path folder, Taken taken = Taken::InFolder);
 
     /// `folder/name.ending`, numbered where that is taken; taken from now on.
     std::filesystem::path take(const std::string& name, const std::string& ending);

@@ -622,6 +622,15 @@ constexpr Phrase kPhrases[] = {
      "{files} file in the folder is neither video nor sound and was left out: {names}", "files"},
     {"steps-not-kept", PHRASE("Steps cannot be written down in {file}. Save the shoot yourself "
                               "until there is room again.")},
+    {"shoot-there-already", PHRASE("{file} is there already. Nothing is written over: give another "
+                                   "name, or move it away.")},
+    {"name-is-no-text", PHRASE("The name of {file} is no text (not UTF-8), and a shoot cannot keep "
+                               "it. Rename the file and try again.")},
+    {"no-takes-in", PHRASE("{file} holds nothing that is called as a video is: no takes. A file "
+                           "that is named itself is taken as it is.")},
+    {"no-recordings-in", PHRASE("{file} holds nothing that is called as a sound is: no recordings. "
+                                "A file that is named itself is taken as it is.")},
+    {"no-media-in", PHRASE("{file} names or holds neither videos nor sounds.")},
     {"recording-not-read",
      PHRASE("{file} is not exported: the recording it is tethered to cannot be read.")},
     {"of-file", PHRASE("{file}: {problem}")},

@@ -9,8 +9,11 @@
 #include <QDBusMessage>
 #include <QDBusVirtualObject>
 #include <QDir>
+#include <QLabel>
+#include <QRegularExpression>
 #include <QTest>
 #include <QTextBrowser>
+#include <QUrl>
 
 #include "app/bench/first_look.h"
 #include "app/style/desktop_looks.h"
@@ -107,9 +110,31 @@ TEST(FirstMinute, TheGuideHasItsPicturesWithoutANetwork) {
     EXPECT_TRUE(text->toPlainText().contains(QLatin1String("Drop the camera's files")));
     const auto pictures = text->toMarkdown().count(QLatin1String("!["));
     EXPECT_GE(pictures, 4);
-    for (const char* name : {"bench-before.png", "bench-clap.png", "sound.png", "hand-over.png"}) {
-        EXPECT_TRUE(QFile::exists(QStringLiteral(":/guide/") + QLatin1String(name))) << name;
+    // Every page in every language, with each picture that it shows.
+    auto* pages = page->findChild<QLabel*>(QStringLiteral("guidePages"));
+    const QRegularExpression link(QStringLiteral("href=\"([a-z-]+)\""));
+    const QRegularExpression picture(QStringLiteral("\\]\\(([a-z-]+\\.png)\\)"));
+    QStringList names{QStringLiteral("first-shoot")};
+    for (auto it = link.globalMatch(pages->text()); it.hasNext();) names << it.next().captured(1);
+    EXPECT_EQ(names.size(), 6);
+    for (const QString& name : names) {
+        for (const char* language : {"", ".de", ".cs"}) {
+            QFile file(QStringLiteral(":/guide/%1%2.md").arg(name, QLatin1String(language)));
+            ASSERT_TRUE(file.open(QIODevice::ReadOnly)) << file.fileName().toStdString();
+            const QString words = QString::fromUtf8(file.readAll());
+            for (auto it = picture.globalMatch(words); it.hasNext();) {
+                const QString shown = it.next().captured(1);
+                EXPECT_TRUE(QFile::exists(QStringLiteral(":/guide/") + shown))
+                    << shown.toStdString();
+            }
+        }
     }
+    emit pages->linkActivated(QStringLiteral("when-it-says-no"));
+    EXPECT_TRUE(text->toPlainText().contains(QLatin1String("A wrong place is worse than none")));
+    EXPECT_FALSE(text->toPlainText().contains(QLatin1String("All pages")));
+    // By the keyboard, from one page to another.
+    emit text->anchorClicked(QUrl(QStringLiteral("by-hand.md")));
+    EXPECT_TRUE(text->toPlainText().contains(QLatin1String("Begin with the take")));
     QTest::keyClick(text, Qt::Key_Escape);
     EXPECT_FALSE(page->isVisible());
 }
@@ -138,7 +163,7 @@ TEST(FirstMinute, TheWindowFollowsTheDesktopWhileItRuns) {
         portals.registerVirtualObject(QStringLiteral("/org/freedesktop/portal/desktop"), &portal));
     ASSERT_TRUE(portals.registerService(QStringLiteral("org.freedesktop.portal.Desktop")));
     app::DesktopLooks looks(QDBusConnection::connectToBus(bus.address(), QStringLiteral("window")));
-    EXPECT_EQ(looks.theme(), app::Theme::Day) << "until somebody answers";
+    EXPECT_EQ(looks.theme(), app::desktopTheme()) << "until somebody answers";
     EXPECT_TRUE(QTest::qWaitFor([&] { return looks.theme() == app::Theme::Night; }, 60000));
     EXPECT_TRUE(QTest::qWaitFor([&] { return !looks.motion(); }, 60000));
     QDBusMessage light = QDBusMessage::createSignal(

@@ -11,6 +11,7 @@
 #include <chrono>
 #include <thread>
 
+#include "support/json_promise.h"
 #include "support/temp_folder.h"
 
 namespace brisk::test {
@@ -18,6 +19,9 @@ namespace brisk::test {
 nlohmann::json Ran::json() const {
     auto j = nlohmann::json::parse(out, nullptr, false);
     EXPECT_FALSE(j.is_discarded()) << "standard output is not JSON alone:\n" << out;
+    if (!j.is_discarded()) {
+        EXPECT_EQ(notAsPromised(j, command), "") << out;
+    }
     return j;
 }
 
@@ -25,7 +29,9 @@ Ran runCli(const std::vector<std::string>& arguments, int stopAfterMs, int signa
     const TempFolder folder;
     const std::string outFile = folder.file("out");
     const std::string errFile = folder.file("err");
-    std::vector<std::string> words{BRISK_CLI};
+    // The program that was built, or another: the one that a package installed.
+    const char* other = std::getenv("BRISK_CLI");
+    std::vector<std::string> words{other ? other : BRISK_CLI};
     words.insert(words.end(), arguments.begin(), arguments.end());
     std::vector<char*> argv;
     for (auto& w : words) argv.push_back(w.data());
@@ -51,6 +57,9 @@ Ran runCli(const std::vector<std::string>& arguments, int stopAfterMs, int signa
     r.out = bytesOf(outFile);
     r.err = bytesOf(errFile);
     r.peakKilobytes = usage.ru_maxrss;
+    for (const std::string& word : arguments) {
+        if (r.command.empty() && isCommand(word)) r.command = word;
+    }
     return r;
 }
 

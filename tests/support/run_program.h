@@ -16,7 +16,10 @@ struct Ran {
     std::string err;
     long peakKilobytes = 0;
 
-    /// Standard output as JSON; the test fails when it is anything else.
+    std::string command = {};  ///< The subcommand, where there is one.
+
+    /// Standard output as JSON; the test fails when it is anything else, or not as
+    /// docs/formats/command-line.schema.json promises it.
     [[nodiscard]] nlohmann::json json() const;
 };
 

@@ -2,6 +2,7 @@
 #include "app/bench/empty_bench.h"
 
 #include <QDateTime>
+#include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -18,7 +19,8 @@
 namespace brisk::app {
 namespace {
 constexpr int kMaxOffers = 3;
-}
+constexpr int kMaxRecent = 4;
+}  // namespace
 
 EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
     auto* column = new QVBoxLayout(this);
@@ -52,6 +54,8 @@ EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
     offers_ = new QVBoxLayout;
     column->addSpacing(16);
     column->addLayout(offers_);
+    recent_ = new QVBoxLayout;
+    column->addLayout(recent_);
     column->addStretch(2);
     setHaveRecordings(false);
 }
@@ -73,6 +77,21 @@ void EmptyBench::offerLeftBehind(const QStringList& journals) {
                                   this);
         connect(b, &QPushButton::clicked, this, [this, journal] { emit recover(journal); });
         offers_->addWidget(b, 0, Qt::AlignCenter);
+    }
+}
+
+void EmptyBench::setRecent(const QStringList& shoots) {
+    while (QLayoutItem* old = recent_->takeAt(0)) {
+        delete old->widget();
+        delete old;
+    }
+    for (const QString& path : shoots.mid(0, kMaxRecent)) {
+        const QFileInfo file(path);
+        auto* b = new QPushButton(
+            tr("Open %1, in %2").arg(file.completeBaseName(), file.absoluteDir().dirName()), this);
+        b->setToolTip(path);
+        connect(b, &QPushButton::clicked, this, [this, path] { emit recentChosen(path); });
+        recent_->addWidget(b, 0, Qt::AlignCenter);
     }
 }
 

@@ -23,7 +23,11 @@ class EmptyBench : public QWidget {
     /// newest first.
     void offerLeftBehind(const QStringList& journals);
 
+    /// Saved shoots that were open, the newest first.
+    void setRecent(const QStringList& shoots);
+
   signals:
+    void recentChosen(const QString& path);
     void addFiles();
     void demo();
     void guide();
@@ -35,7 +39,7 @@ class EmptyBench : public QWidget {
   private:
     QLabel* words_;
     QPushButton* demo_;
-    QVBoxLayout* offers_;
+    QVBoxLayout *offers_, *recent_;
 };
 
 }  // namespace brisk::app

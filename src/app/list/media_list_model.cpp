@@ -39,10 +39,33 @@ MediaListModel::MediaListModel(Session& session, QObject* parent)
     : QAbstractListModel(parent), session_(session) {
     rebuild();
     connect(&session, &Session::changed, this, &MediaListModel::rebuild);
+    connect(&session.work(), &WorkQueue::changed, this, &MediaListModel::shapeGrowing);
     connect(&session, &Session::factsChanged, this, [this](int id) {
+        shape(id);
         const QModelIndex i = indexOf(id);
         emit dataChanged(i, i);
     });
+}
+
+const TinySeam& MediaListModel::tinySeam(int id) const {
+    static const TinySeam kSilent;
+    const auto it = seams_.find(id);
+    return it == seams_.end() ? kSilent : it->second;
+}
+
+void MediaListModel::shape(int id) {
+    if (id == 0) return;  // of no file's sound
+    seams_[id] = tinySeamOf(session_, id);
+    for (const Tether& t : session_.state().tethers) {
+        if (t.recording == id) seams_[t.take] = tinySeamOf(session_, t.take);
+    }
+}
+
+void MediaListModel::shapeGrowing() {
+    for (const MediaItem& m : session_.state().media) {
+        const MediaFacts* f = session_.facts(m.id);
+        if (f && f->peaks && !f->scan) shape(m.id);
+    }
 }
 
 void MediaListModel::rebuild() {
@@ -60,10 +83,16 @@ void MediaListModel::rebuild() {
     }
     beginResetModel();
     rows_ = std::move(rows);
+    // Ids come again in another shoot.
+    seams_.clear();
+    for (const MediaItem& m : session_.state().media) seams_[m.id] = tinySeamOf(session_, m.id);
     endResetModel();
 }
 
 void MediaListModel::tellRows(const std::optional<std::set<int>>& media) {
+    for (const MediaItem& m : session_.state().media) {
+        if (!media || media->contains(m.id)) seams_[m.id] = tinySeamOf(session_, m.id);
+    }
     if (!media && !rows_.empty()) {
         emit dataChanged(index(0), index(static_cast<int>(rows_.size()) - 1));
     }

@@ -7,6 +7,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/list/tiny_seam.h"
 #include "app/spine/session.h"
 
 namespace brisk::app {
@@ -39,7 +40,8 @@ class MediaListModel : public QAbstractListModel {
     [[nodiscard]] const TakeFilter& filter() const { return filter_; }
     /// Those that are listed, in their order.
     [[nodiscard]] std::vector<int> listedTakes() const;
-    [[nodiscard]] const Session& session() const { return session_; }
+    /// The sounds of a listed file, as they were when something was last told of it.
+    [[nodiscard]] const TinySeam& tinySeam(int id) const;
     /// Whether a take belongs to those that are shown so.
     [[nodiscard]] bool shows(TakeFilter::Show show, int take) const;
 
@@ -47,6 +49,10 @@ class MediaListModel : public QAbstractListModel {
     void rebuild();
     /// Those of these files; all of them where it is not known which.
     void tellRows(const std::optional<std::set<int>>& media);
+    /// Looks at a file's sounds again, and at those of the takes that lie on it.
+    void shape(int id);
+    /// The sounds of files that are being read grow.
+    void shapeGrowing();
     [[nodiscard]] QString number(int id, bool take) const;
     /// Its state, and whether anybody listened to it.
     [[nodiscard]] QString takeWords(int id) const;
@@ -55,7 +61,8 @@ class MediaListModel : public QAbstractListModel {
     Session& session_;
     TakeFilter filter_;
     std::shared_ptr<const ShootState> told_;  // what the rows were last said to be
-    std::vector<int> rows_;                   // ids; -1 is the heading of the recordings
+    std::unordered_map<int, TinySeam> seams_;
+    std::vector<int> rows_;  // ids; -1 is the heading of the recordings
 };
 
 }  // namespace brisk::app

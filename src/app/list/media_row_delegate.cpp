@@ -16,48 +16,26 @@ namespace {
 constexpr int kHeading = 36;
 constexpr int kRow = 68;
 
-/// The sound of a file, grown from a line: upwards for cameras, downwards for recordings.
-void paintTinySide(QPainter* p, const PeakPyramid* peaks, SampleRate rate, ClockLine line,
-                   Seconds length, QRect room, double direction, const QColor& colour) {
-    if (!peaks || length <= Seconds{0}) return;
-    const double per = length.value * rate.hertz * line.drift.factor() / room.width();
-    const auto columns = peaks->columns(line.offset.value * rate.hertz, per, room.width());
-    const double most = std::max(0.02f, peaks->largest());
+/// One side, grown from the line in the middle.
+void paintSide(QPainter* p, const TinySeam::Side& side, QRect room, double direction,
+               const QColor& colour) {
     p->setPen(colour);
+    const double y = room.center().y();
     for (int x = 0; x < room.width(); ++x) {
-        const auto& c = columns[static_cast<std::size_t>(x)];
-        const double v = std::max(std::fabs(c.low), std::fabs(c.high)) / most;
-        const double h = v * room.height() / 2;
+        const auto column = static_cast<std::size_t>(x) * side.size() /
+                            static_cast<std::size_t>(std::max(1, room.width()));
+        const double h = side[column] * room.height() / 2;
         if (h < 0.5) continue;
-        const double y = room.center().y();
         p->drawLine(QPointF(room.left() + x, y), QPointF(room.left() + x, y + direction * h));
     }
 }
 
-void paintTinySeam(QPainter* p, const MediaListModel& model, int id, QRect room) {
-    const Session& session = model.session();
-    const MediaItem* item = session.state().item(id);
-    const MediaFacts* f = session.facts(id);
-    if (!item || !f || f->info.sounds.empty()) return;
+void paintTinySeam(QPainter* p, const TinySeam& seam, QRect room) {
     const Colours& c = colours();
     p->setPen(c.hairline);
     p->drawLine(room.left(), room.center().y(), room.right(), room.center().y());
-    const SampleRate rate = f->info.sounds.front().rate;
-    if (item->role == MediaKind::Recording) {
-        paintTinySide(p, f->peaks.get(), rate, {}, f->info.duration, room, 1, c.clean);
-        return;
-    }
-    const ClockLine own{-f->info.soundStartInTake(), {0}};
-    paintTinySide(p, f->peaks.get(), rate, own, f->info.duration, room, -1, c.camera);
-    // All that is heard: recordings that continue each other are each silent where the other
-    // sounds.
-    for (const Tether* t : session.state().tethersOf(id)) {
-        if (t->beside || t->state() == TetherState::Loose) continue;
-        const MediaFacts* clean = session.facts(t->recording);
-        if (!clean || clean->info.sounds.empty()) continue;
-        paintTinySide(p, clean->peaks.get(), clean->info.sounds.front().rate, t->line,
-                      f->info.duration, room, 1, c.clean);
-    }
+    paintSide(p, seam.camera, room, -1, c.camera);
+    paintSide(p, seam.clean, room, 1, c.clean);
 }
 }  // namespace
 
@@ -107,7 +85,7 @@ void MediaRowDelegate::paint(QPainter* p, const QStyleOptionViewItem& option,
                 p->fontMetrics().elidedText(index.data().toString(), Qt::ElideMiddle, room));
     const auto* model = qobject_cast<const MediaListModel*>(index.model());
     if (model) {
-        paintTinySeam(p, *model, index.data(MediaListModel::IdRole).toInt(),
+        paintTinySeam(p, model->tinySeam(index.data(MediaListModel::IdRole).toInt()),
                       QRect(line.left(), r.top() + scaled(42), line.width(), scaled(20)));
         p->setFont(uiFont(12));
         p->setPen(c.quiet);

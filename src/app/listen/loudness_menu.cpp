@@ -13,7 +13,7 @@
 
 namespace brisk::app {
 namespace {
-constexpr int kWide = 150;  // of a slider
+constexpr int kMenuWide = 150;  // of a slider
 }
 
 LoudnessMenu::LoudnessMenu(QWidget* parent) : QPushButton(parent) {
@@ -50,7 +50,7 @@ QSlider* LoudnessMenu::addSlider(const QString& name, const QString& low, const 
     slider->setRange(least, 100);
     slider->setPageStep(10);
     slider->setAccessibleName(name);
-    leastWidth(slider, kWide);
+    leastWidth(slider, kMenuWide);
     row->addWidget(slider, 1);
     row->addWidget(new QLabel(high, line));
     auto* action = new QWidgetAction(menu_);

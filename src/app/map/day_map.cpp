@@ -67,9 +67,9 @@ DayMap::DayMap(Session& session, QWidget* parent) : QWidget(parent), session_(se
     connect(&session, &Session::changed, this, &DayMap::refresh);
     connect(&session, &Session::factsChanged, this, [this] {
         refresh();
-        update();  // the sound of a recording, too
+        redraw();  // the sound of a recording, too
     });
-    connect(&session.work(), &WorkQueue::changed, this, qOverload<>(&QWidget::update));
+    connect(&session.work(), &WorkQueue::changed, this, &DayMap::redraw);
     refresh();
 }
 
@@ -179,6 +179,7 @@ void DayMap::layOut() {
     setFixedHeight(ruler() + static_cast<int>(rows * rowHeight_ + lanes * laneHeight_) + 8);
     axis_.setWidth(static_cast<int>(shelfLeft()) - kMargin);
     if (fitted_) axis_.fit(limits());
+    shapeRibbons();
 }
 
 TimeRange DayMap::limits() const {
@@ -257,7 +258,7 @@ void DayMap::paintEvent(QPaintEvent* e) {
     p.save();
     p.setClipRect(map);
     paintRuler(p);
-    for (const auto& r : day_.ribbons) paintRibbon(p, r);
+    for (std::size_t i = 0; i < day_.ribbons.size(); ++i) paintRibbon(p, i);
     p.restore();
     const bool sliding = sliding_.state() == QAbstractAnimation::Running;
     p.save();
@@ -300,32 +301,59 @@ void DayMap::paintRuler(QPainter& p) const {
     }
 }
 
-void DayMap::paintRibbon(QPainter& p, const DayRibbon& ribbon) const {
-    const MediaFacts* f = session_.facts(ribbon.recording);
+DayMap::RibbonPlace DayMap::placeOf(const DayRibbon& ribbon) const {
     const double left = kMargin + axis_.xOf(ribbon.day.start);
     const double right = kMargin + axis_.xOf(ribbon.day.end);
-    const double top = ruler() + ribbon.row * rowHeight_;
-    const double middle = std::floor(top + rowHeight_ / 2);
-    const int from = static_cast<int>(std::floor(std::max<double>(kMargin, left)));
-    const int to = static_cast<int>(std::ceil(std::min(right, shelfLeft())));
-    if (to <= from) return;
-    if (f && f->peaks && !f->info.sounds.empty()) {
-        const double rate = f->info.sounds.front().rate.hertz;
-        const double per = axis_.secondsPerPixel() * rate;
-        const auto columns = f->peaks->columns((from - left) * per, per, to - from);
+    return {left, static_cast<int>(std::floor(std::max<double>(kMargin, left))),
+            static_cast<int>(std::ceil(std::min(right, shelfLeft())))};
+}
+
+void DayMap::shapeRibbons() {
+    shapes_.resize(day_.ribbons.size());
+    for (std::size_t i = 0; i < shapes_.size(); ++i) {
+        const MediaFacts* f = session_.facts(day_.ribbons[i].recording);
+        RibbonShape shape;
+        shape.recording = day_.ribbons[i].recording;
+        shape.place = placeOf(day_.ribbons[i]);
+        shape.high = rowHeight_;
+        const int columns = shape.place.to - shape.place.from;
+        if (f && f->peaks && !f->info.sounds.empty() && columns > 0) {
+            shape.perPixel = axis_.secondsPerPixel() * f->info.sounds.front().rate.hertz;
+            shape.samples = f->peaks->samples();
+        }
+        if (shape.sameAs(shapes_[i])) continue;
+        shapes_[i] = std::move(shape);
+        if (shapes_[i].perPixel <= 0) continue;
         const double most = std::max(0.02, static_cast<double>(f->peaks->largest()));
-        std::vector<ColumnHeight> heights;
-        for (const auto& c : columns) {
+        const RibbonShape& now = shapes_[i];
+        for (const auto& c : f->peaks->columns((now.place.from - now.place.left) * now.perPixel,
+                                               now.perPixel, columns)) {
             const auto pixels = [&](double v) {
                 return static_cast<float>(std::min(1.0, v / most) * (rowHeight_ / 2 - 3));
             };
             const double peak = std::max(std::fabs(c.low), std::fabs(c.high));
-            heights.push_back({pixels(peak), pixels(std::min<double>(peak, 1.5 * c.rms)), 0});
+            shapes_[i].heights.push_back(
+                {pixels(peak), pixels(std::min<double>(peak, 1.5 * c.rms)), 0});
         }
-        for (const int direction : {-1, 1}) {
-            paintColumnRaster(p, from, static_cast<int>(middle), direction, heights,
-                              colours().paper, colours().cleanPale, colours().clean);
-        }
+    }
+}
+
+void DayMap::redraw() {
+    shapeRibbons();
+    update();
+}
+
+void DayMap::paintRibbon(QPainter& p, std::size_t i) const {
+    const DayRibbon& ribbon = day_.ribbons[i];
+    const RibbonPlace place = placeOf(ribbon);
+    const int from = place.from, to = place.to;
+    if (to <= from) return;
+    const double top = ruler() + ribbon.row * rowHeight_;
+    const double middle = std::floor(top + rowHeight_ / 2);
+    for (const int direction : {-1, 1}) {
+        if (shapes_[i].heights.empty()) break;
+        paintColumnRaster(p, from, static_cast<int>(middle), direction, shapes_[i].heights,
+                          colours().paper, colours().cleanPale, colours().clean);
     }
     const bool chosen = ribbon.recording == chosen_;
     p.setPen(QPen(chosen ? colours().ink : colours().clean, chosen ? 2 : 1));
@@ -391,7 +419,7 @@ void DayMap::wheelEvent(QWheelEvent* e) {
     } else {
         axis_.zoomAbout(e->position().x() - kMargin, std::pow(1.2, d.y() / 120.0), limits());
     }
-    update();
+    redraw();
     e->accept();
 }
 
@@ -509,7 +537,7 @@ void DayMap::mouseMoveEvent(QMouseEvent* e) {
     fitted_ = false;
     axis_.scrollBy(dragFrom_.x() - e->position().x(), limits());
     dragFrom_ = e->position();
-    update();
+    redraw();
 }
 
 void DayMap::mouseDoubleClickEvent(QMouseEvent*) {

@@ -8,6 +8,7 @@
 #include <QWidget>
 #include <map>
 
+#include "app/seam/column_raster.h"
 #include "app/seam/time_axis.h"
 #include "app/spine/session.h"
 #include "app/style/spoken.h"
@@ -75,12 +76,34 @@ class DayMap : public QWidget, public SpokenParts {
     [[nodiscard]] QRectF shownBox(int take) const;
     [[nodiscard]] QRectF onItsWay(int take, const QRectF& box) const;
     void paintRuler(QPainter& p) const;
-    void paintRibbon(QPainter& p, const DayRibbon& ribbon) const;
+    /// Works out what the recordings sound like where they lie, where that is not known.
+    void shapeRibbons();
+    /// Where a ribbon is, in pixels.
+    struct RibbonPlace {
+        double left = 0;  // of its first sample; may be far outside
+        int from = 0, to = 0;
+        bool operator==(const RibbonPlace&) const = default;
+    };
+    [[nodiscard]] RibbonPlace placeOf(const DayRibbon& ribbon) const;
+    void redraw();
+    void paintRibbon(QPainter& p, std::size_t i) const;
     void paintTake(QPainter& p, int take, QRectF box, TimeRange day,
                    const std::vector<TimeRange>& covered) const;
 
+    struct RibbonShape {
+        int recording = 0;
+        RibbonPlace place;
+        double perPixel = 0, high = 0;
+        std::int64_t samples = 0;
+        std::vector<ColumnHeight> heights;
+        [[nodiscard]] bool sameAs(const RibbonShape& o) const {
+            return recording == o.recording && place == o.place && perPixel == o.perPixel &&
+                   high == o.high && samples == o.samples;
+        }
+    };
     Session& session_;
     DayLayout day_;
+    std::vector<RibbonShape> shapes_;  // one for each ribbon
     TimeAxis axis_;
     bool fitted_ = true;
     int chosen_ = 0;

@@ -3,14 +3,13 @@
 
 #include <algorithm>
 #include <atomic>
-#include <cctype>
 #include <filesystem>
 #include <mutex>
 #include <optional>
-#include <set>
 
 #include "core/guarded.h"
 #include "core/parallel_for.h"
+#include "media/read/media_folder.h"
 #include "media/read/probe.h"
 
 namespace brisk::app {
@@ -19,54 +18,9 @@ namespace {
 
 constexpr std::size_t kNamedOneByOne = 3;  // files of a folder that are no media
 
-struct Found {
-    std::string path;
-    bool inFolder = false;  ///< A person did not name it: it may be anything.
-};
-
 /// A file that calls itself media and cannot be opened is worth a word, wherever it lies.
 bool callsItselfMedia(const fs::path& p) {
-    static const std::set<std::string> kNames{".mp4",  ".mov",  ".m4v",  ".mkv",  ".webm", ".mts",
-                                              ".m2ts", ".ts",   ".avi",  ".mxf",  ".3gp",  ".wav",
-                                              ".bwf",  ".rf64", ".w64",  ".flac", ".mp3",  ".m4a",
-                                              ".aac",  ".ogg",  ".opus", ".aif",  ".aiff", ".caf"};
-    std::string name = p.extension().string();
-    std::transform(name.begin(), name.end(), name.begin(),
-                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    return kNames.contains(name);
-}
-
-bool hidden(const fs::path& p) {
-    return p.filename().string().starts_with('.');
-}
-
-std::vector<Found> filesIn(const std::vector<std::string>& paths, const JobControl& job) {
-    std::vector<Found> out;
-    std::error_code ec;
-    for (const std::string& path : paths) {
-        if (!fs::is_directory(path, ec)) {
-            out.push_back({path, false});
-            continue;
-        }
-        std::vector<std::string> inside;
-        const auto options = fs::directory_options::skip_permission_denied;
-        for (auto it = fs::recursive_directory_iterator(path, options, ec);
-             !ec && it != fs::recursive_directory_iterator(); it.increment(ec)) {
-            if (job.stopRequested()) return out;
-            std::error_code gone;
-            if (hidden(it->path())) {
-                if (it->is_directory(gone)) it.disable_recursion_pending();
-            } else if (it->is_regular_file(gone)) {
-                inside.push_back(it->path().string());
-            }
-        }
-        std::sort(inside.begin(), inside.end());
-        for (auto& p : inside) out.push_back({std::move(p), true});
-    }
-    // A file that was dropped beside its folder is one file.
-    std::set<std::string> seen;
-    std::erase_if(out, [&](const Found& f) { return !seen.insert(f.path).second; });
-    return out;
+    return calledVideo(p) || calledSound(p);
 }
 
 struct Looked {
@@ -83,7 +37,7 @@ bool isSilentFilm(const MediaInfo& info) {
            callsItselfMedia(info.path);
 }
 
-Looked lookAt(const Found& f, const JobControl& job) {
+Looked lookAt(const FoundFile& f, const JobControl& job) {
     Looked l;
     auto info = probe(f.path, job);
     if (info && info->sounds.empty() && !isSilentFilm(*info)) info = probeWithSound(f.path, job);
@@ -112,7 +66,7 @@ Fact leftOut(const std::vector<std::string>& names) {
 
 Gathered gather(const std::vector<std::string>& paths, const std::vector<MediaItem>& known,
                 const JobControl& job) {
-    const std::vector<Found> files = filesIn(paths, job);
+    const std::vector<FoundFile> files = filesIn(paths, job);
     std::vector<Looked> looked(files.size());
     std::atomic<std::size_t> done{0};
     parallelFor(files.size(), 0, [&](std::size_t i) {

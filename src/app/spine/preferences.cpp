@@ -93,9 +93,20 @@ void write(const Preferred& was, const Preferred& p, QSettings& s) {
     s.endGroup();
 }
 
+/// Of all windows of this program.
+QList<Preferences*>& everybodys() {
+    static QList<Preferences*> all;
+    return all;
+}
+
 }  // namespace
 
+Preferences::~Preferences() {
+    everybodys().removeAll(this);
+}
+
 Preferences::Preferences(QObject* parent) : QObject(parent) {
+    everybodys() << this;
     if (path().isEmpty()) return;
     QSettings s(path(), QSettings::IniFormat);
     now_ = read(s);
@@ -112,6 +123,11 @@ void Preferences::change(const std::function<void(Preferred&)>& how) {
         write(was, now_, s);
     }
     emit changed();
+    for (Preferences* other : QList<Preferences*>(everybodys())) {
+        if (other->now_ == now_) continue;
+        other->now_ = now_;
+        emit other->changed();
+    }
 }
 
 QString Preferences::path() {

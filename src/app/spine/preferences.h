@@ -2,7 +2,8 @@
 /// \file
 /// What a person wants of the program, whatever shoot is open: few things, each with a good
 /// default, in force at once. Kept in $XDG_CONFIG_HOME/brisk-tether/preferences.ini, which is read
-/// with suspicion: what makes no sense there is passed over.
+/// with suspicion: what makes no sense there is passed over. Every window has one; what is changed
+/// in one is changed in all.
 ///
 ///     connect(&preferences, &Preferences::changed, this, [&] { setTheme(...); });
 ///     preferences.change([](Preferred& p) { p.unit = LengthUnit::Feet; });
@@ -48,6 +49,7 @@ class Preferences : public QObject {
     Q_OBJECT
   public:
     explicit Preferences(QObject* parent = nullptr);
+    ~Preferences() override;
 
     [[nodiscard]] const Preferred& now() const { return now_; }
     /// Changes and keeps them; nothing is said where nothing is another.

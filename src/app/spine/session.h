@@ -53,6 +53,7 @@ class Session : public QObject {
     [[nodiscard]] const MediaLibrary& library() const { return library_; }
     [[nodiscard]] const MediaFacts* facts(int id) const { return library_.facts(id); }
     [[nodiscard]] WorkQueue& work() { return work_; }
+    [[nodiscard]] const WorkQueue& work() const { return work_; }
 
     /// A take as it is now; good until the next change.
     [[nodiscard]] const TakeView& view(int take) const;

@@ -75,6 +75,12 @@ bool WorkQueue::busyForShoot() const {
                        [this](const auto& e) { return e->shoot == shoot_; });
 }
 
+QString WorkQueue::title() const {
+    const auto it = std::find_if(running_.begin(), running_.end(),
+                                 [this](const auto& e) { return e->shoot == shoot_; });
+    return it == running_.end() ? QString() : (*it)->what;
+}
+
 void WorkQueue::stopAll() {
     for (const auto& e : running_) e->job.requestStop();
 }

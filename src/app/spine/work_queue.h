@@ -44,6 +44,8 @@ class WorkQueue : public QObject {
     [[nodiscard]] bool busy() const { return !running_.empty(); }
     /// Whether something runs that another shoot has no use for.
     [[nodiscard]] bool busyForShoot() const;
+    /// What runs that belongs to the shoot, the first of it: "Matching 12 takes".
+    [[nodiscard]] QString title() const;
     /// One line for the header: what runs, how many, about how long still.
     [[nodiscard]] QString summary() const;
     [[nodiscard]] double progress() const;

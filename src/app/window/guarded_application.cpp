@@ -10,7 +10,8 @@ bool GuardedApplication::notify(QObject* receiver, QEvent* event) {
     try {
         return QApplication::notify(receiver, event);
     } catch (...) {
-        if (window_) window_->session().addNote(inWords(caughtError().fact));
+        if (MainWindow* window = told_ ? told_() : nullptr)
+            window->session().addNote(inWords(caughtError().fact));
         return true;
     }
 }

@@ -5,7 +5,7 @@
 #pragma once
 
 #include <QApplication>
-#include <QPointer>
+#include <functional>
 
 #include "app/window/main_window.h"
 
@@ -15,12 +15,12 @@ class GuardedApplication : public QApplication {
     Q_OBJECT
   public:
     using QApplication::QApplication;
-    /// Whom to tell.
-    void setWindow(MainWindow* window) { window_ = window; }
+    /// Whom to tell: the window that is looked at.
+    void setTold(std::function<MainWindow*()> told) { told_ = std::move(told); }
     bool notify(QObject* receiver, QEvent* event) override;
 
   private:
-    QPointer<MainWindow> window_;
+    std::function<MainWindow*()> told_;
 };
 
 }  // namespace brisk::app

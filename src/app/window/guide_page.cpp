@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The text is docs/guide/first-shoot.md, built in with the pictures that it shows.
+// The texts are docs/guide, built in with the pictures that they show.
 #include "app/window/guide_page.h"
 
 #include <QFile>
 #include <QImage>
+#include <QLabel>
+#include <QScrollBar>
 #include <QTextBlock>
 #include <QTextBrowser>
 #include <QTextCursor>
@@ -17,6 +19,23 @@ namespace brisk::app {
 namespace {
 
 constexpr int kMostWide = 860;  // pixels: longer lines are hard to read
+
+struct Page {
+    const char* file;
+    const char* title;
+};
+constexpr Page kPages[] = {
+    {"first-shoot", QT_TRANSLATE_NOOP("brisk::app::GuidePage", "Your first shoot")},
+    {"by-hand", QT_TRANSLATE_NOOP("brisk::app::GuidePage", "By hand")},
+    {"far-cameras", QT_TRANSLATE_NOOP("brisk::app::GuidePage", "Far cameras")},
+    {"long-recordings", QT_TRANSLATE_NOOP("brisk::app::GuidePage", "Long recordings")},
+    {"exports", QT_TRANSLATE_NOOP("brisk::app::GuidePage", "Exports for editing")},
+    {"when-it-says-no", QT_TRANSLATE_NOOP("brisk::app::GuidePage", "When it says no")},
+};
+
+QString nameOf(const Page& page) {
+    return QString::fromLatin1(page.file);
+}
 
 /// Pictures are made as wide as the page, at the screen's own resolution.
 void fitPictures(QTextDocument& document, int wide, double pixelRatio) {
@@ -53,7 +72,16 @@ void space(QTextDocument& document) {
 }  // namespace
 
 GuidePage::GuidePage(QWidget* parent) : StagePage(tr("Guide"), Keys::Linked, parent) {
+    pages_ = new QLabel(this);
+    pages_->setObjectName(QStringLiteral("guidePages"));
+    pages_->setWordWrap(true);
+    pages_->setTextInteractionFlags(Qt::TextBrowserInteraction);
+    pages_->setAccessibleName(tr("Pages of the guide"));
+    connect(pages_, &QLabel::linkActivated, this, &GuidePage::open);
+    column().addWidget(pages_);
     text_ = new QTextBrowser(this);
+    connect(text_, &QTextBrowser::anchorClicked, this,
+            [this](const QUrl& link) { open(link.path().section(QLatin1Char('.'), 0, 0)); });
     text_->setFrameShape(QFrame::NoFrame);
     text_->setAccessibleName(tr("Guide"));
     text_->setSearchPaths({QStringLiteral(":/guide")});
@@ -63,11 +91,37 @@ GuidePage::GuidePage(QWidget* parent) : StagePage(tr("Guide"), Keys::Linked, par
     fill();
 }
 
+void GuidePage::open(const QString& page) {
+    const auto known = std::any_of(std::begin(kPages), std::end(kPages),
+                                   [&](const Page& p) { return nameOf(p) == page; });
+    if (!known) return;
+    page_ = page;
+    fill();
+    text_->verticalScrollBar()->setValue(0);
+    text_->setFocus();
+}
+
+QString GuidePage::pagesLine() const {
+    QStringList all;
+    for (const Page& p : kPages) {
+        const QString title = tr(p.title).toHtmlEscaped();
+        all << (nameOf(p) == page_ ? QStringLiteral("<b>%1</b>").arg(title)
+                                   : QStringLiteral("<a href=\"%1\">%2</a>").arg(nameOf(p), title));
+    }
+    return all.join(QStringLiteral(" &nbsp;·&nbsp; "));
+}
+
 void GuidePage::fill() {
-    QFile file(tr(":/guide/first-shoot.md", "The guide in this language"));
+    pages_->setText(pagesLine());
+    QFile file(tr(":/guide/%1.md", "A page of the guide in this language").arg(page_));
     if (!file.open(QIODevice::ReadOnly)) return;
     text_->document()->setDefaultFont(uiFont(14));
-    text_->setMarkdown(QString::fromUtf8(file.readAll()));
+    QString words = QString::fromUtf8(file.readAll());
+    // The line above leads there.
+    if (const auto last = words.lastIndexOf(QLatin1String("](index")); last > 0) {
+        words.truncate(words.lastIndexOf(QLatin1Char('['), last));
+    }
+    text_->setMarkdown(words);
     space(*text_->document());
     wide_ = 0;
     resizeEvent(nullptr);

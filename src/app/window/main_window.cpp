@@ -36,6 +36,7 @@
 #include "app/window/history_menu.h"
 #include "app/window/key_page.h"
 #include "app/window/preferences_page.h"
+#include "app/window/window_memory.h"
 #include "day/permissions.h"
 #include "features/scan_cache.h"
 #include "sim/scene.h"
@@ -111,6 +112,8 @@ void MainWindow::listen() {
     connect(empty_, &EmptyBench::recover, this, [this](const QString& journal) {
         if (mayLeaveWork()) session_.document().recover(journal);
     });
+    connect(empty_, &EmptyBench::recentChosen, this,
+            [this](const QString& path) { openShoot(path); });
     connect(&session_.document(), &OpenShoot::saved, this, &MainWindow::rememberRecent);
     empty_->offerLeftBehind(OpenShoot::leftBehind());
     connect(handOver_, &HandOverSheet::closed, this, [this] {
@@ -229,6 +232,7 @@ void MainWindow::followPreferences() {
     bench_->setSoundDevice(p.soundDevice);
     handOver_->desk().setUsualFolder(p.exportFolder);
     header_->setRecent(p.recent);
+    empty_->setRecent(p.recent);
     if (lengthsInFeet() != (p.unit == LengthUnit::Feet)) {
         tellLengthsInFeet(p.unit == LengthUnit::Feet);
         emit session_.changed();
@@ -254,6 +258,7 @@ void MainWindow::applyLooks() {
 
 void MainWindow::rememberRecent() {
     const QString path = session_.document().path();
+    if (!path.isEmpty()) emit shootUsed(path);
     if (path.isEmpty() || preferences_.now().recent.value(0) == path) return;
     preferences_.change([&](Preferred& p) {
         p.recent.removeAll(path);
@@ -280,11 +285,13 @@ void MainWindow::takeIn(const QStringList& paths) {
 void MainWindow::openShoot(const QString& path, const QStringList& media) {
     if (!mayLeaveWork()) return;
     const QString full = QFileInfo(path).absoluteFilePath();
+    opening_ = full;
     session_.work().startForAny(
         tr("Opening %1").arg(QFileInfo(path).completeBaseName()),
         [this, full, media, held = session_.document().held()](const JobControl&) {
             auto loaded = OpenShoot::load(full, held);
             return [this, full, media, loaded] {
+                opening_.clear();
                 if (session_.document().adopt(full, loaded)) rememberRecent();
                 if (!media.isEmpty()) session_.addFiles(media);
             };
@@ -339,6 +346,8 @@ void MainWindow::choose(int id) {
 }
 
 void MainWindow::refresh() {
+    setWindowTitle(QStringLiteral("%1[*] \u2013 Brisk Tether").arg(session_.document().name()));
+    setWindowModified(session_.shoot().changedSinceSaved());
     if (!session_.state().item(chosen_)) {
         const auto takes = session_.state().ids(MediaKind::Take);
         chosen_ = takes.empty() ? 0 : takes.front();
@@ -374,15 +383,21 @@ void MainWindow::showPage(QWidget* page) {
 }
 
 void MainWindow::addFilesByDialog() {
-    takeIn(QFileDialog::getOpenFileNames(
-        this, tr("Add takes and recordings"), {},
+    const QStringList files = QFileDialog::getOpenFileNames(
+        this, tr("Add takes and recordings"), lastFolder(),
         tr("Video and sound (*.mp4 *.mov *.mkv *.mts *.m2ts *.ts *.wav *.flac *.mp3 *.m4a *.ogg "
-           "*.opus *.MP4 *.MOV *.MTS *.WAV);;All files (*)")));
+           "*.opus *.MP4 *.MOV *.MTS *.WAV);;All files (*)"));
+    if (files.isEmpty()) return;
+    rememberFolder(files.front());
+    takeIn(files);
 }
 
 void MainWindow::openByDialog() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a shoot"), {}, kShootFilter);
-    if (!path.isEmpty()) openShoot(path);
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("Open a shoot"), lastFolder(), kShootFilter);
+    if (path.isEmpty()) return;
+    rememberFolder(path);
+    openShoot(path);
 }
 
 bool MainWindow::mayLeaveWork() {
@@ -449,23 +464,42 @@ void MainWindow::keyPressEvent(QKeyEvent* e) {
     QWidget::keyPressEvent(e);
 }
 
+bool MainWindow::isEmpty() const {
+    return session_.state().media.empty() && session_.document().path().isEmpty() &&
+           opening_.isEmpty() && !session_.work().busy();
+}
+
+bool MainWindow::hasOpen(const QString& path) const {
+    const auto same = [&](const QString& mine) {
+        return !mine.isEmpty() && QFileInfo(mine) == QFileInfo(path);
+    };
+    return same(session_.document().path()) || same(opening_);
+}
+
 void MainWindow::closeEvent(QCloseEvent* e) {
-    if (!mayLeaveWork()) return e->ignore();
-    if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) {
-        session_.document().forgetUnsaved();
-        return;
-    }
+    if (!mayEnd()) return e->ignore();
+    rememberSize(*this);
+    emit closed();
+}
+
+bool MainWindow::mayEnd() {
+    if (mayEnd_) return true;
+    if (!mayLeaveWork()) return false;
+    mayEnd_ = mayForgetUnsaved();
+    if (mayEnd_) session_.document().forgetUnsaved();
+    return mayEnd_;
+}
+
+bool MainWindow::mayForgetUnsaved() {
+    if (!session_.shoot().changedSinceSaved() || session_.state().media.empty()) return true;
     const auto answer = QMessageBox::question(
         this, tr("Close the shoot"),
         tr("The shoot has changes that were not saved. Your files are untouched either way."),
         QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
-    bool close = answer == QMessageBox::Discard;
-    if (answer == QMessageBox::Save) {
-        close = session_.document().path().isEmpty()
-                    ? saveByDialog()
-                    : session_.document().save(session_.document().path());
-    }
-    close ? session_.document().forgetUnsaved() : e->ignore();
+    if (answer != QMessageBox::Save) return answer == QMessageBox::Discard;
+    return session_.document().path().isEmpty()
+               ? saveByDialog()
+               : session_.document().save(session_.document().path());
 }
 
 void MainWindow::paintEvent(QPaintEvent*) {

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// The one window: header, file list, bench.
+/// The window of one shoot: header, file list, bench.
 #pragma once
 
 #include <QWidget>
@@ -42,6 +42,17 @@ class MainWindow : public QWidget {
     /// Media files are added, a saved shoot is opened.
     void takeIn(const QStringList& paths);
     void choose(int id);
+    /// Nothing is in it, and nothing is being put into it.
+    [[nodiscard]] bool isEmpty() const;
+    /// Whether this saved shoot is open here, or being opened.
+    [[nodiscard]] bool hasOpen(const QString& path) const;
+    /// Asks what closing asks, and closes nothing; from then on closing asks no more. False:
+    /// somebody wants to stay.
+    bool mayEnd();
+
+  signals:
+    void closed();
+    void shootUsed(const QString& path);  ///< A saved shoot was opened, or saved.
 
   protected:
     void dragEnterEvent(QDragEnterEvent*) override;
@@ -70,6 +81,8 @@ class MainWindow : public QWidget {
     bool saveByDialog();
     /// Asks where something runs that would be stopped; false: let it finish.
     bool mayLeaveWork();
+    /// Asks where something is not saved; false: stay.
+    bool mayForgetUnsaved();
     void listen();
     void teach();
 
@@ -90,6 +103,8 @@ class MainWindow : public QWidget {
     PreferencesPage* preferring_;
     GuidePage* guide_;
     QWidget* page_ = nullptr;
+    QString opening_;  // the saved shoot that is being read
+    bool mayEnd_ = false;
     bool handingOver_ = false;
     int chosen_ = 0;  // a take, or a recording by itself
 };
