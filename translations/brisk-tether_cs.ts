@@ -3423,22 +3423,6 @@
         <translation>Přetáhněte sem soubory z obou karet</translation>
     </message>
     <message>
-        <source>Add files</source>
-        <translation>Přidat soubory</translation>
-    </message>
-    <message>
-        <source>Try it with the demo shoot</source>
-        <translation>Vyzkoušet na ukázce</translation>
-    </message>
-    <message>
-        <source>A day at a bookbinder&apos;s workshop, made up on this computer</source>
-        <translation>Den v knihařské dílně, vymyšlený na tomto počítači</translation>
-    </message>
-    <message>
-        <source>Guide</source>
-        <translation>Průvodce</translation>
-    </message>
-    <message>
         <source>The recorder&apos;s sound is here. Now add the camera&apos;s files.</source>
         <translation>Zvuk z rekordéru tu je. Teď přidejte soubory z kamery.</translation>
     </message>

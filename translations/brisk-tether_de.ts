@@ -3400,22 +3400,6 @@
         <translation>Ziehen Sie die Dateien beider Karten hierher</translation>
     </message>
     <message>
-        <source>Add files</source>
-        <translation>Dateien hinzufügen</translation>
-    </message>
-    <message>
-        <source>Try it with the demo shoot</source>
-        <translation>Mit dem Beispiel ausprobieren</translation>
-    </message>
-    <message>
-        <source>A day at a bookbinder&apos;s workshop, made up on this computer</source>
-        <translation>Ein Tag in einer Buchbinderei, auf diesem Rechner erfunden</translation>
-    </message>
-    <message>
-        <source>Guide</source>
-        <translation>Anleitung</translation>
-    </message>
-    <message>
         <source>The recorder&apos;s sound is here. Now add the camera&apos;s files.</source>
         <translation>Der Ton des Rekorders ist da. Fügen Sie nun die Dateien der Kamera hinzu.</translation>
     </message>

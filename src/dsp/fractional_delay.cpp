@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "dsp/fast_loop.h"
+#include "dsp/kaiser.h"
 #include "dsp/sinc.h"
 
 namespace brisk {
@@ -44,11 +45,7 @@ FractionalAdvance::FractionalAdvance(double fraction, int channels)
     double sum = 0;
     for (int i = 0; i < kTaps; ++i) {
         const double x = i - centre;
-        const double r = x / kLatency;
-        const double window = std::fabs(r) < 1
-                                  ? std::cyl_bessel_i(0.0, kBeta * std::sqrt(1 - r * r)) /
-                                        std::cyl_bessel_i(0.0, kBeta)
-                                  : 0.0;
+        const double window = kaiser(x / kLatency, kBeta) / besselI0(kBeta);
         taps_[static_cast<std::size_t>(i)] = static_cast<float>(sinc(x) * window);
         sum += sinc(x) * window;
     }

@@ -6,6 +6,8 @@
 #include <cmath>
 #include <numbers>
 
+#include "dsp/kaiser.h"
+
 namespace brisk {
 namespace {
 constexpr double kHalfBandBeta = 4.5;  // of the Kaiser window: about 50 dB
@@ -17,9 +19,8 @@ HalfBandDecimator::HalfBandDecimator() : held_(kReach, 0.0f) {
     for (int i = 0; i < kPairs; ++i) {
         const double n = 2 * i + 1;
         const double edge = n / (2 * kPairs);
-        exact[static_cast<std::size_t>(i)] =
-            std::sin(std::numbers::pi * n / 2) / (std::numbers::pi * n) *
-            std::cyl_bessel_i(0, kHalfBandBeta * std::sqrt(1 - edge * edge));
+        exact[static_cast<std::size_t>(i)] = std::sin(std::numbers::pi * n / 2) /
+                                             (std::numbers::pi * n) * kaiser(edge, kHalfBandBeta);
         sum += exact[static_cast<std::size_t>(i)];
     }
     // The pairs together weigh as much as the middle, so that steady values pass unchanged.

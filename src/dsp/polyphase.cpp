@@ -15,6 +15,7 @@
 #include <cstring>
 
 #include "dsp/fast_loop.h"
+#include "dsp/kaiser.h"
 #include "dsp/sinc.h"
 
 namespace brisk {
@@ -39,11 +40,7 @@ const std::vector<Taps>& table() {
             double sum = 0;
             for (std::size_t i = 0; i < kTableTaps; ++i) {
                 const double x = static_cast<double>(i) - at;
-                const double r = x / reach;
-                const double window =
-                    std::fabs(r) < 1 ? std::cyl_bessel_i(0.0, kTableBeta * std::sqrt(1 - r * r))
-                                     : 0.0;
-                exact[i] = sinc(x) * window;
+                exact[i] = sinc(x) * kaiser(x / reach, kTableBeta);
                 sum += exact[i];
             }
             for (std::size_t i = 0; i < kTableTaps; ++i) {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/fractional_delay.h"
+#include "dsp/kaiser.h"
 
 #include <gtest/gtest.h>
 
@@ -50,6 +51,14 @@ TEST(FractionalAdvance, KeepsChannelsApartAndBlocksTogether) {
     }
     EXPECT_EQ(a, b);
     for (std::size_t n = 1; n < a.size(); n += 2) EXPECT_EQ(a[n], 0.0f);
+}
+
+TEST(Kaiser, IsTheBesselFunctionOfTheStandardLibrary) {
+    for (double x = 0; x < 20; x += 0.37) {
+        EXPECT_NEAR(besselI0(x) / std::cyl_bessel_i(0.0, x), 1, 1e-12) << x;
+    }
+    EXPECT_EQ(kaiser(1.0, 8), 0);
+    EXPECT_EQ(kaiser(-1.2, 8), 0);
 }
 
 }  // namespace

@@ -70,14 +70,23 @@ double rising(double v, double middle, double width) {
 
 }  // namespace
 
+namespace {
+
+/// std::lgamma writes its sign where all threads may.
+double logGamma(double x) {
+    int sign = 0;
+    return ::lgamma_r(x, &sign);
+}
+
+}  // namespace
+
 double log10PValue(int agreeing, int used, double p) {
     assert(agreeing <= used && p > 0 && p < 1);
     if (agreeing <= 0) return 0;
     double tail = 0;
     for (int k = agreeing; k <= used; ++k) {
-        const double logTerm = std::lgamma(used + 1.0) - std::lgamma(k + 1.0) -
-                               std::lgamma(used - k + 1.0) + k * std::log(p) +
-                               (used - k) * std::log1p(-p);
+        const double logTerm = logGamma(used + 1.0) - logGamma(k + 1.0) - logGamma(used - k + 1.0) +
+                               k * std::log(p) + (used - k) * std::log1p(-p);
         tail += std::exp(logTerm);
     }
     return std::log10(std::max(tail, 1e-300));

@@ -13,6 +13,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/spine/verb_button.h"
 #include "app/style/colours.h"
 #include "app/style/sizes.h"
 
@@ -22,7 +23,7 @@ constexpr int kMaxOffers = 3;
 constexpr int kMaxRecent = 4;
 }  // namespace
 
-EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
+EmptyBench::EmptyBench(Verbs& verbs, QWidget* parent) : QWidget(parent) {
     auto* column = new QVBoxLayout(this);
     column->addStretch(5);
     auto* title = new QLabel(tr("Drop the files of both cards here"), this);
@@ -34,21 +35,16 @@ EmptyBench::EmptyBench(QWidget* parent) : QWidget(parent) {
     useFont(words_, 14);
     column->addWidget(words_, 0, Qt::AlignHCenter);
     column->addSpacing(16);
-    auto* add = new QPushButton(tr("Add files"), this);
+    auto* add = new VerbButton(verbs, Verb::AddFiles, this);
     add->setProperty("primary", true);
     useFont(add, 13, true);
-    connect(add, &QPushButton::clicked, this, &EmptyBench::addFiles);
     auto* first = new QHBoxLayout;
     first->setSpacing(8);
     first->addStretch(1);
     first->addWidget(add);
-    demo_ = new QPushButton(tr("Try it with the demo shoot"), this);
-    demo_->setToolTip(tr("A day at a bookbinder's workshop, made up on this computer"));
-    connect(demo_, &QPushButton::clicked, this, &EmptyBench::demo);
+    demo_ = new VerbButton(verbs, Verb::DemoShoot, this);
     first->addWidget(demo_);
-    auto* guide = new QPushButton(tr("Guide"), this);
-    connect(guide, &QPushButton::clicked, this, &EmptyBench::guide);
-    first->addWidget(guide);
+    first->addWidget(new VerbButton(verbs, Verb::Guide, this));
     first->addStretch(1);
     column->addLayout(first);
     offers_ = new QVBoxLayout;

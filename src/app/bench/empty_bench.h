@@ -6,8 +6,9 @@
 #include <QStringList>
 #include <QWidget>
 
+#include "app/spine/verbs.h"
+
 class QLabel;
-class QPushButton;
 class QVBoxLayout;
 
 namespace brisk::app {
@@ -15,7 +16,7 @@ namespace brisk::app {
 class EmptyBench : public QWidget {
     Q_OBJECT
   public:
-    explicit EmptyBench(QWidget* parent = nullptr);
+    explicit EmptyBench(Verbs& verbs, QWidget* parent = nullptr);
     /// Recordings alone need a take; an empty shoot needs everything.
     void setHaveRecordings(bool have);
 
@@ -28,9 +29,6 @@ class EmptyBench : public QWidget {
 
   signals:
     void recentChosen(const QString& path);
-    void addFiles();
-    void demo();
-    void guide();
     void recover(const QString& journal);
 
   protected:
@@ -38,7 +36,7 @@ class EmptyBench : public QWidget {
 
   private:
     QLabel* words_;
-    QPushButton* demo_;
+    QWidget* demo_;
     QVBoxLayout *offers_, *recent_;
 };
 

@@ -134,6 +134,8 @@ void applyStyle() {
     q.setColor(QPalette::Button, p.paper);
     q.setColor(QPalette::ButtonText, p.ink);
     q.setColor(QPalette::Highlight, p.action);
+    q.setColor(QPalette::Link, p.action);
+    q.setColor(QPalette::LinkVisited, p.action);
     q.setColor(QPalette::HighlightedText, p.actionText);
     q.setColor(QPalette::PlaceholderText, p.quiet);
     QApplication::setPalette(q);

@@ -11,16 +11,17 @@
 
 #include "app/spine/verb_button.h"
 #include "app/spine/words.h"
+#include "app/style/app_style.h"
 #include "app/style/colours.h"
 #include "app/style/elided_label.h"
 #include "app/style/sizes.h"
 #include "app/style/spoken.h"
-#include "app/style/state_mark.h"
 
 namespace brisk::app {
 namespace {
 constexpr int kReadIn = 20000;  // milliseconds that a message stays
-}
+constexpr int kMark = 22;       // pixels of the program's own icon
+}  // namespace
 
 HeaderBar::HeaderBar(Session& session, Verbs& verbs, QWidget* parent)
     : QWidget(parent), session_(session) {
@@ -134,8 +135,8 @@ void HeaderBar::refreshWork() {
 
 void HeaderBar::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    const QRect mark(14, (height() - 18) / 2, 18, 18);
-    drawStateMark(p, QStyle::visualRect(layoutDirection(), rect(), mark), TetherState::Tethered);
+    const QRect mark(12, (height() - kMark) / 2, kMark, kMark);
+    programIcon().paint(&p, QStyle::visualRect(layoutDirection(), rect(), mark));
     p.setPen(colours().hairline);
     p.drawLine(0, height() - 1, width(), height() - 1);
 }

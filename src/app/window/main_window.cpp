@@ -85,7 +85,7 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
     row->addSpacing(1);  // the hairline
 
     stage_ = new QStackedWidget(this);
-    empty_ = new EmptyBench(stage_);
+    empty_ = new EmptyBench(verbs_, stage_);
     bench_ = new Bench(session_, verbs_, stage_);
     stage_->addWidget(empty_);
     stage_->addWidget(bench_);
@@ -108,7 +108,6 @@ MainWindow::MainWindow(QWidget* parent) : QWidget(parent), verbs_(this) {
 }
 
 void MainWindow::listen() {
-    connect(empty_, &EmptyBench::addFiles, this, &MainWindow::addFilesByDialog);
     connect(empty_, &EmptyBench::recover, this, [this](const QString& journal) {
         if (mayLeaveWork()) session_.document().recover(journal);
     });
@@ -124,8 +123,6 @@ void MainWindow::listen() {
         connect(page, &StagePage::closed, this, [this] { showPage(nullptr); });
         connect(page, &StagePage::keysWanted, this, [this] { showPage(keys_); });
     }
-    connect(empty_, &EmptyBench::demo, verbs_.action(Verb::DemoShoot), &QAction::trigger);
-    connect(empty_, &EmptyBench::guide, verbs_.action(Verb::Guide), &QAction::trigger);
     connect(header_, &HeaderBar::recentChosen, this,
             [this](const QString& path) { openShoot(path); });
     connect(&preferences_, &Preferences::changed, this, &MainWindow::followPreferences);

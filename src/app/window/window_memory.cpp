@@ -41,9 +41,8 @@ QString sizeKey(const QWidget& window) {
 }  // namespace
 
 void restoreSize(QWidget& window) {
-    const QVariant v = kept(sizeKey(window));
-    const QSize size = v.toSize();
-    if (!size.isValid()) return;
+    const QSize before = kept(sizeKey(window)).toSize();
+    const QSize size = before.isValid() ? before : window.size();
     const QSize room = window.screen() ? window.screen()->availableSize() : size;
     if (kept(sizeKey(window) + QStringLiteral("-whole")).toBool()) {
         window.setWindowState(window.windowState() | Qt::WindowMaximized);

@@ -13,7 +13,7 @@ class QWidget;
 
 namespace brisk::app {
 
-/// As large as a window was on the screen that it is on, where that still fits on it.
+/// As large as a window was on the screen that it is on, and never larger than fits on it.
 void restoreSize(QWidget& window);
 void rememberSize(const QWidget& window);
 
