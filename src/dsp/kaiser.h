@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// The Kaiser window, which an ideal interpolator is faded out by. Not std::cyl_bessel_i: that calls
-/// lgamma, which writes to a variable that all threads share.
+/// The Kaiser window, which an ideal interpolator is faded out by. Not std::cyl_bessel_i: that
+/// calls lgamma, which writes to a variable that all threads share.
 #pragma once
 
 #include <cmath>

@@ -5,6 +5,7 @@
 #include <QFileInfo>
 #include <QScreen>
 #include <QSettings>
+#include <QStyle>
 #include <QWidget>
 #include <optional>
 
@@ -43,7 +44,9 @@ QString sizeKey(const QWidget& window) {
 void restoreSize(QWidget& window) {
     const QSize before = kept(sizeKey(window)).toSize();
     const QSize size = before.isValid() ? before : window.size();
-    const QSize room = window.screen() ? window.screen()->availableSize() : size;
+    // The title bar has to have room, too.
+    const int title = window.style()->pixelMetric(QStyle::PM_TitleBarHeight);
+    const QSize room = window.screen() ? window.screen()->availableSize() - QSize(0, title) : size;
     if (kept(sizeKey(window) + QStringLiteral("-whole")).toBool()) {
         window.setWindowState(window.windowState() | Qt::WindowMaximized);
     }
