@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // From two cards to files for editing in one call: the command that somebody writes into a script
 // and forgets. What is not sure is not written; it waits in the saved shoot for an ear.
+#include <algorithm>
 #include <filesystem>
 #include <memory>
 
@@ -8,6 +9,7 @@
 #include "cli/commands.h"
 #include "cli/write_all.h"
 #include "day/whole_shoot.h"
+#include "media/read/media_folder.h"
 #include "store/free_name.h"
 
 namespace brisk::cli {
@@ -22,6 +24,29 @@ struct DayOptions {
 /// What is found on one card, or on two.
 GivenFiles filesOf(const DayOptions& o) {
     return {{o.card}, {o.recorder.empty() ? o.card : o.recorder}, {}};
+}
+
+/// What was written before is no take, even where it lies on the card.
+void leaveOut(const fs::path& out, std::vector<std::string>& files) {
+    std::error_code ec;
+    const fs::path folder = fs::weakly_canonical(out, ec);
+    std::erase_if(files, [&](const std::string& file) {
+        const fs::path path = fs::weakly_canonical(file, ec);
+        return std::mismatch(folder.begin(), folder.end(), path.begin(), path.end()).first ==
+               folder.end();
+    });
+}
+
+/// Sound on the camera's card is not passed over in silence where there is a recorder's.
+void sayUnused(const DayOptions& o, const Console& console) {
+    if (o.recorder.empty()) return;
+    std::size_t sounds = 0;
+    for (const FoundFile& f : filesIn({o.card}, programJob())) {
+        sounds += f.inFolder && calledSound(f.path);
+    }
+    if (sounds == 0) return;
+    console.say(o.card + " holds sound, too (" + std::to_string(sounds) +
+                (sounds == 1 ? " file" : " files") + "): it is not used.");
 }
 
 /// By its own name, in the folder that is written to.
@@ -48,12 +73,16 @@ int wholeDay(const DayOptions& o, const Console& console) {
     }
     GivenFiles given = filesOf(o);
     if (auto found = given.lookUp(); !found) return console.report(found.error());
+    leaveOut(o.write.out, given.cameras);
+    leaveOut(o.write.out, given.cleans);
+    sayUnused(o, console);
     auto files = scanAll(given.cameras, given.cleans, o.write.channels, console, ScanFor::HandOver);
     if (!files) return console.report(files.error());
     auto placed = placeAll(*files, {methodNamed(o.write.method)}, console);
     if (!placed) return console.report(placed.error());
     const std::vector<Error> problems = files->problems;
     MadeShoot shoot = wholeShoot(std::move(*files), *placed);
+    shoot.state.sound = o.write.sound();
     ordered_json j;
     j["tethers"] = tethersJson(shoot, console);
     // Before anything is written: whatever goes wrong with that, what was found is there.

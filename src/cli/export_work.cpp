@@ -5,6 +5,7 @@
 #include <map>
 #include <memory>
 
+#include "cli/answers_json.h"
 #include "day/take_plan.h"
 #include "shoot/journal.h"
 #include "shoot/project_file.h"
@@ -51,7 +52,6 @@ std::optional<Error> laterSteps(const std::string& project) {
 
 Work workOf(MadeShoot shoot, const ExportOptions& o, const Console& console) {
     Work w;
-    shoot.state.sound = o.sound();
     std::vector<Tether> handed;
     for (const int take : shoot.takes) {
         const std::string& path = shoot.state.item(take)->path;
@@ -89,6 +89,7 @@ Result<Work> fromFiles(const ExportOptions& o, const Console& console) {
     if (!placed) return tl::unexpected(placed.error());
     std::vector<Error> problems = std::move(files->problems);
     MadeShoot shoot(std::move(*files), *placed);
+    shoot.state.sound = o.sound();
     (void)tethersJson(shoot, console);
     if (!o.save.empty() && !o.dryRun) {
         if (auto saved = saveShoot(shoot.state, o.save); !saved)

@@ -99,6 +99,22 @@ TEST_F(WholeDay, TwoTakesOfOneCameraAtOneMomentAreNotBothWritten) {
     EXPECT_EQ(r.json().at("plan")[0].at("file"), out + "/fold 02 clean.mov");
 }
 
+TEST_F(WholeDay, WhatWasWrittenOntoTheCardIsNoTake) {
+    out = folder.file("card/finished");
+    ASSERT_EQ(day({"--loudness", "-23"}).json().at("written").size(), 2u);
+    test::writeSound(folder.file("card/memo.wav"), test::babble(3, 48000, 7), {});
+    const auto again = runCli({"day", folder.file("card"), folder.file("recorder"), "--out", out,
+                               "--skip-existing", "--loudness", "-23"});
+    EXPECT_EQ(again.json().at("tethers").size(), 3u);
+    EXPECT_EQ(again.json().at("written").size(), 0u);
+    EXPECT_NE(again.err.find("holds sound, too (1 file)"), std::string::npos) << again.err;
+    // What was chosen goes on in the saved shoot.
+    const auto saved = loadProject(again.json().at("shoot").get<std::string>());
+    ASSERT_TRUE(saved);
+    EXPECT_TRUE(saved->state.sound.toLoudness);
+    EXPECT_EQ(saved->state.sound.targetLufs, -23);
+}
+
 TEST_F(WholeDay, NothingIsWrittenOver) {
     test::writeBytes(folder.file("mine.brisk"), "mine");
     const auto r = day({"--save", folder.file("mine.brisk")});
