@@ -12,6 +12,7 @@
 #include <QLabel>
 #include <QRegularExpression>
 #include <QTest>
+#include <QTextBlock>
 #include <QTextBrowser>
 #include <QUrl>
 
@@ -110,10 +111,18 @@ TEST(FirstMinute, TheGuideHasItsPicturesWithoutANetwork) {
     EXPECT_TRUE(text->toPlainText().contains(QLatin1String("Drop the camera's files")));
     const auto pictures = text->toMarkdown().count(QLatin1String("!["));
     EXPECT_GE(pictures, 4);
+    // They are seen, not only named.
+    for (QTextBlock b = text->document()->begin(); b.isValid(); b = b.next()) {
+        if (!b.text().contains(QChar::ObjectReplacementCharacter)) continue;
+        const auto format = b.begin().fragment().charFormat().toImageFormat();
+        const auto shown =
+            text->document()->resource(QTextDocument::ImageResource, QUrl(format.name()));
+        EXPECT_GT(shown.value<QImage>().width(), 100) << format.name().toStdString();
+    }
     // Every page in every language, with each picture that it shows.
     auto* pages = page->findChild<QLabel*>(QStringLiteral("guidePages"));
     const QRegularExpression link(QStringLiteral("href=\"([a-z-]+)\""));
-    const QRegularExpression picture(QStringLiteral("\\]\\(([a-z-]+\\.png)\\)"));
+    const QRegularExpression picture(QStringLiteral("\\]\\(\\.\\./screenshots/([a-z-]+\\.png)\\)"));
     QStringList names{QStringLiteral("first-shoot")};
     for (auto it = link.globalMatch(pages->text()); it.hasNext();) names << it.next().captured(1);
     EXPECT_EQ(names.size(), 6);

@@ -43,7 +43,9 @@ void fitPictures(QTextDocument& document, int wide, double pixelRatio) {
         for (auto it = b.begin(); !it.atEnd(); ++it) {
             if (!it.fragment().charFormat().isImageFormat()) continue;
             QTextImageFormat format = it.fragment().charFormat().toImageFormat();
-            QImage picture(QStringLiteral(":/guide/") + format.name());
+            // Built in, the pictures lie beside the words.
+            QImage picture(QStringLiteral(":/guide/") +
+                           format.name().section(QLatin1Char('/'), -1));
             picture = picture.scaledToWidth(static_cast<int>(wide * pixelRatio),
                                             Qt::SmoothTransformation);
             picture.setDevicePixelRatio(pixelRatio);
