@@ -66,6 +66,19 @@ class StandInNotifications : public QObject {
     }
 };
 
+/// A launcher that shows how far a program is.
+class StandInLauncher : public QObject {
+    Q_OBJECT
+  public:
+    QList<QVariantMap> shown;
+    QStringList programs;
+  public slots:
+    void update(const QString& program, const QVariantMap& what) {
+        programs << program;
+        shown << what;
+    }
+};
+
 namespace {
 
 using app::OneInstance;
@@ -99,6 +112,12 @@ TEST(LongWork, HoldsSleepOffAndTellsWhenItIsDone) {
                                         &notifications, all));
     ASSERT_TRUE(desktop->registerService(QStringLiteral("org.freedesktop.Notifications")));
 
+    StandInLauncher launcher;
+    ASSERT_TRUE(desktop->connect({}, QStringLiteral("/org/brisktether/brisktether"),
+                                 QStringLiteral("com.canonical.Unity.LauncherEntry"),
+                                 QStringLiteral("Update"), &launcher,
+                                 SLOT(update(QString, QVariantMap))));
+
     app::Session session;
     QWidget elsewhere;  // not looked at
     app::LongWork watched(session, elsewhere, *program, *program);
@@ -112,8 +131,14 @@ TEST(LongWork, HoldsSleepOffAndTellsWhenItIsDone) {
     EXPECT_EQ(system.inhibited.front(), QStringLiteral("sleep|Matching 3 takes|block"));
     EXPECT_FALSE(system.isLetGo());
     EXPECT_TRUE(notifications.said.isEmpty());
+    const QString visible = QStringLiteral("progress-visible");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !launcher.shown.isEmpty(); }, 30000));
+    EXPECT_TRUE(launcher.shown.front().value(visible).toBool());
     go = 1;
     ASSERT_TRUE(QTest::qWaitFor([&] { return system.isLetGo(); }, 30000));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return !launcher.shown.back().value(visible).toBool(); }, 30000));
+    EXPECT_TRUE(launcher.programs.front().startsWith(QLatin1String("application://")));
     ASSERT_TRUE(QTest::qWaitFor([&] { return !notifications.said.isEmpty(); }, 30000));
     EXPECT_TRUE(notifications.said.front().contains(QLatin1String("Done: Matching 3 takes")));
     EXPECT_EQ(system.inhibited.size(), 1);
