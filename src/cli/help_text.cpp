@@ -37,7 +37,7 @@ std::string HelpText::make_option_opts(const CLI::Option* option) const {
         out = ' ' + type.substr(choices, type.find('}') + 1 - choices);
         if (type.find("INT") != std::string::npos) out += "|N";
     } else {
-        const std::string kind = type.substr(0, type.find_first_of(":"));
+        const std::string kind = type.substr(0, type.find(':'));
         const bool number = kind == "INT" || kind == "UINT" || kind == "FLOAT";
         // Whatever has no type of its own names a file here.
         out = ' ' + (number ? "N" : kind == "TEXT" ? "FILE" : kind);
