@@ -11,9 +11,12 @@
 #include <QDBusUnixFileDescriptor>
 #include <QFile>
 #include <QLocalServer>
+#include <QMessageBox>
+#include <QPushButton>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QThread>
+#include <QTimer>
 
 #include "app/desktop/long_work.h"
 #include "app/desktop/media_keys.h"
@@ -22,6 +25,7 @@
 #include "app/desktop/windows.h"
 #include "app/window/window_memory.h"
 #include "private_bus.h"
+#include "shoot/commands.h"
 #include "window_driver.h"
 
 namespace brisk {
@@ -290,6 +294,33 @@ TEST(OneProgram, AShootHasAWindowOfItsOwnAndIsOpenedOnce) {
         60000));
     EXPECT_TRUE(app::takeOpenShoots().isEmpty()) << "once";
     for (app::MainWindow* w : again.all()) w->close();
+}
+
+TEST(OneProgram, AnAnswerBeforeALogoutThatWasCalledOffHoldsForNothingLater) {
+    Windows windows;
+    windows.take({QStringLiteral(BRISK_DEMO "/bench-01.mp4")});
+    app::MainWindow& w = *windows.current();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return w.bench().take() != 0 && !w.session().work().busy(); },
+                                60000));
+    const QTemporaryDir folder;
+    ASSERT_TRUE(w.session().document().save(folder.filePath(QStringLiteral("monday.brisk"))));
+    ASSERT_TRUE(windows.mayEnd());
+    // Somebody else stays; the day goes on.
+    w.session().apply(commands::setCamera({w.bench().take()}, "window side"));
+    bool asked = false;
+    QTimer answer;
+    QObject::connect(&answer, &QTimer::timeout, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (!box) return;
+        asked = true;
+        box->button(QMessageBox::Cancel)->click();
+    });
+    answer.start(20);
+    EXPECT_FALSE(w.close());
+    EXPECT_TRUE(asked);
+    w.session().document().undo();
+    ASSERT_TRUE(w.session().document().save(folder.filePath(QStringLiteral("monday.brisk"))));
+    EXPECT_TRUE(w.close());
 }
 
 TEST(RecentFiles, AreOnTheDesktopsListBesideOthers) {

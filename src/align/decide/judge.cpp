@@ -68,10 +68,6 @@ double rising(double v, double middle, double width) {
     return 1 / (1 + std::exp((middle - v) / width));
 }
 
-}  // namespace
-
-namespace {
-
 /// std::lgamma writes its sign where all threads may.
 double logGamma(double x) {
     int sign = 0;

@@ -141,7 +141,10 @@ void MainWindow::listen() {
             layAt(session_.state(), take, recording, Seconds{at}, {"laid-where-dropped"}));
         choose(take);
     });
-    connect(&session_, &Session::changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::changed, this, [this] {
+        mayEnd_ = false;  // what was answered before does not hold for what is done since
+        refresh();
+    });
     connect(&session_, &Session::factsChanged, this, &MainWindow::refresh);
     connect(&session_.work(), &WorkQueue::changed, list_->viewport(),
             qOverload<>(&QWidget::update));
@@ -480,11 +483,12 @@ void MainWindow::closeEvent(QCloseEvent* e) {
 }
 
 bool MainWindow::mayEnd() {
-    if (mayEnd_) return true;
     if (!mayLeaveWork()) return false;
-    mayEnd_ = mayForgetUnsaved();
-    if (mayEnd_) session_.document().forgetUnsaved();
-    return mayEnd_;
+    if (mayEnd_) return true;
+    if (!mayForgetUnsaved()) return false;
+    session_.document().forgetUnsaved();
+    mayEnd_ = true;
+    return true;
 }
 
 bool MainWindow::mayForgetUnsaved() {

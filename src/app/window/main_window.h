@@ -46,8 +46,8 @@ class MainWindow : public QWidget {
     [[nodiscard]] bool isEmpty() const;
     /// Whether this saved shoot is open here, or being opened.
     [[nodiscard]] bool hasOpen(const QString& path) const;
-    /// Asks what closing asks, and closes nothing; from then on closing asks no more. False:
-    /// somebody wants to stay.
+    /// Asks what closing asks, and closes nothing; until something is done closing does not ask it
+    /// again. False: somebody wants to stay.
     bool mayEnd();
 
   signals:
