@@ -27,8 +27,8 @@ double since(Clock::time_point t) {
 
 struct Options {
     std::string set = "tuning";
-    std::string only;
-    std::uint64_t seed = 0;  ///< Only this pair.
+    std::vector<std::string> only;  ///< Groups; all where empty.
+    std::uint64_t seed = 0;         ///< Only this pair.
     double share = 1;
     int foreignTakes = 56;
     int foreignRecordings = 56;
@@ -37,6 +37,18 @@ struct Options {
     std::string keep;      ///< Folder for the simulated files, used again next time.
     std::string evidence;  ///< CSV of what the engine decided from.
 };
+
+bool asksFor(const Options& o, std::string_view name) {
+    return std::find(o.only.begin(), o.only.end(), name) != o.only.end();
+}
+
+bool asked(const Options& o, const Group& g) {
+    if (o.only.empty() || asksFor(o, "all groups")) return true;
+    if (asksFor(o, "real")) return !g.mustRefuse;
+    return std::any_of(o.only.begin(), o.only.end(), [&](const std::string& part) {
+        return g.name.find(part) != std::string::npos;
+    });
+}
 
 std::string folderFor(const Options& o, const std::string& name) {
     const auto own = fs::temp_directory_path() / ("match-bench-" + std::to_string(getpid()));
@@ -69,7 +81,6 @@ Result<Score> runPair(const PairSpec& spec, const Options& o) {
                      static_cast<int>(spec.noise), spec.automaticGain, s.foundJumps, s.realJumps,
                      s.placeErrorS, sentence(e->reason).c_str());
     }
-    s.evidence = e->evidence;
     if (o.keep.empty()) fs::remove_all(folder);
     return s;
 }
@@ -113,7 +124,7 @@ void printRow(const Group& g, const std::vector<Score>& scores) {
 }
 
 std::vector<Score> runGroup(const Group& g, const Options& o) {
-    std::vector<Score> scores(g.pairs.size());
+    std::vector<std::optional<Score>> scores(g.pairs.size());
     std::mutex lock;
     parallelFor(g.pairs.size(), 0, [&](std::size_t i) {
         auto s = runPair(g.pairs[i], o);
@@ -122,41 +133,55 @@ std::vector<Score> runGroup(const Group& g, const Options& o) {
             std::fprintf(stderr, "%s: %s\n", g.name.c_str(), sentence(s.error().fact).c_str());
             return;
         }
+        s->group = g.name;
+        s->seed = g.pairs[i].seed;
         scores[i] = *s;
-        scores[i].group = g.name;
-        scores[i].seed = g.pairs[i].seed;
     });
-    return scores;
+    std::vector<Score> answered;
+    for (auto& s : scores) {
+        if (s) answered.push_back(std::move(*s));
+    }
+    return answered;
 }
 
-/// Of answers that claim about so much confidence, how many are right.
+/// Of answers that claim about so much confidence, how many are right; and what a claim costs on
+/// average (Brier 1950): 0 for a prophet, a quarter for always saying a half.
 void printReliability(const std::vector<Score>& all) {
     std::printf("\n| confidence | answers | mean confidence | right |\n|---|---|---|---|\n");
-    const double edges[] = {0, 0.1, 0.3, 0.5, 0.7, 0.85, 0.95, 0.99, 1.01};
-    for (std::size_t b = 0; b + 1 < std::size(edges); ++b) {
+    constexpr int kBins = 10;
+    double squares = 0;
+    for (int b = 0; b < kBins; ++b) {
         int n = 0, right = 0;
         double sum = 0;
         for (const auto& s : all) {
-            if (s.confidence < edges[b] || s.confidence >= edges[b + 1]) continue;
+            if (std::min(kBins - 1, static_cast<int>(s.confidence * kBins)) != b) continue;
             ++n;
             sum += s.confidence;
             right += s.right() ? 1 : 0;
+            squares += (s.confidence - s.right()) * (s.confidence - s.right());
         }
         if (n == 0) continue;
-        std::printf("| %.2f to %.2f | %d | %.3f | %.3f |\n", edges[b], std::min(1.0, edges[b + 1]),
-                    n, sum / n, static_cast<double>(right) / n);
+        std::printf("| %.1f to %.1f | %d | %.3f | %.3f |\n", 0.1 * b, 0.1 * (b + 1), n, sum / n,
+                    static_cast<double>(right) / n);
     }
+    std::printf("\nBrier score %.4f of %zu answers\n",
+                squares / static_cast<double>(std::max<std::size_t>(1, all.size())), all.size());
 }
 
 void writeEvidence(const std::string& path, const std::vector<Score>& all) {
-    FILE* f = std::fopen(path.c_str(), "w");
+    FILE* f = path.empty() ? nullptr : std::fopen(path.c_str(), "w");
     if (!f) return;
-    std::fprintf(f, "group,seed,right,status,confidence,overlap,coarse,stack,luck,share,rival\n");
+    std::fprintf(f,
+                 "group,seed,error_ms,right,status,confidence,method,overlap,coarse,stack,luck,"
+                 "used,agreeing,rival,rivals_db\n");
     for (const auto& s : all) {
-        std::fprintf(f, "%s,%llu,%d,%s,%.4f,%.1f,%.2f,%.2f,%.2f,%.3f,%.3f\n", s.group.c_str(),
-                     static_cast<unsigned long long>(s.seed), s.right(), statusText(s.status),
-                     s.confidence, s.evidence.overlap, s.evidence.coarse, s.evidence.stack,
-                     s.evidence.log10PValue, s.evidence.share, s.evidence.rival);
+        std::fprintf(f, "%s,%llu,%.3f,%d,%s,%.4f,%s,%.1f,%.2f,%.2f,%.2f,%d,%d,%.3f,",
+                     s.group.c_str(), static_cast<unsigned long long>(s.seed), s.errorMs, s.right(),
+                     statusText(s.status), s.confidence, s.method.c_str(), s.evidence.overlap,
+                     s.evidence.coarse, s.evidence.stack, s.evidence.log10PValue, s.used,
+                     s.agreeing, s.evidence.rival);
+        for (const Rival& r : s.rivals) std::fprintf(f, "%.2f ", r.relativeDb);
+        std::fprintf(f, "\n");
     }
     std::fclose(f);
 }
@@ -213,7 +238,7 @@ void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
     std::mutex lock;
     int matched = 0, unsure = 0, count = 0;
     parallelFor(takes.size() * recordings.size(), 0, [&](std::size_t k) {
-        if (o.only == "foreign claps" &&
+        if (asksFor(o, "foreign claps") &&
             (k / recordings.size() % 4 != 3 || k % recordings.size() % 4 != 3)) {
             return;
         }
@@ -225,13 +250,9 @@ void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
         if (!e) return;
         const std::scoped_lock hold(lock);
         ++count;
-        Score s;
+        Score s = answerOf(*e);
         s.group = "foreign";
         s.seed = k;
-        s.status = e->status;
-        s.confidence = e->confidence;
-        s.errorMs = 1e9;
-        s.evidence = e->evidence;
         all.push_back(s);
         if (e->status == MatchStatus::Unmatched) return;
         (e->status == MatchStatus::Matched ? matched : unsure)++;
@@ -254,10 +275,7 @@ int run(const Options& o) {
         "| group | pairs | matched | unsure | unmatched | wrong | error p50 ms | p95 | max | "
         "drift p50 ppm | max | s each |\n|---|---|---|---|---|---|---|---|---|---|---|---|\n");
     for (auto& g : pairGroups(set, o.share)) {
-        if (o.only == "real" && g.mustRefuse) continue;
-        if (!o.only.empty() && o.only != "real" && g.name.find(o.only) == std::string::npos) {
-            continue;
-        }
+        if (!asked(o, g)) continue;
         if (o.seed != 0) {
             std::erase_if(g.pairs, [&](const PairSpec& p) { return p.seed != o.seed; });
         }
@@ -265,11 +283,14 @@ int run(const Options& o) {
         const auto scores = runGroup(g, o);
         printRow(g, scores);
         all.insert(all.end(), scores.begin(), scores.end());
+        writeEvidence(o.evidence, all);
     }
-    if (o.only.empty() || o.only.starts_with("foreign")) runForeign(set, o, all);
+    if (o.only.empty() || asksFor(o, "foreign") || asksFor(o, "foreign claps")) {
+        runForeign(set, o, all);
+    }
     printReliability(all);
     std::printf("\n%.0f s in all\n", since(begun));
-    if (!o.evidence.empty()) writeEvidence(o.evidence, all);
+    writeEvidence(o.evidence, all);
     if (o.keep.empty()) fs::remove_all(fs::path(folderFor(o, "x")).parent_path());
     return 0;
 }
@@ -281,7 +302,7 @@ int main(int argc, char** argv) {
     CLI::App app("Measures the matching engine against simulated truth");
     brisk::bench::Options o;
     app.add_option("--set", o.set)->check(CLI::IsMember({"tuning", "reported"}));
-    app.add_option("--only", o.only, "Only groups whose name holds this; or foreign");
+    app.add_option("--only", o.only, "Only groups whose name holds one of these; or foreign");
     app.add_option("--seed", o.seed, "Only the pair of this seed");
     app.add_option("--share", o.share, "Part of the full number of pairs");
     app.add_option("--foreign", o.foreignTakes, "Foreign takes");

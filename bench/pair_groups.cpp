@@ -232,6 +232,49 @@ void addTroubles(std::vector<Group>& g, SourceSet set, double share) {
                       }));
 }
 
+/// From what anybody hears to what nobody does: only here are there answers that are nearly sure.
+Group graded(SourceSet set, double share) {
+    return group("graded", "3 to 60 s, 4 to -26 dB: from heard to drowned", 300, set, share,
+                 [](PairSpec& s, Dice& d) {
+                     s.takeSeconds = 3 * std::pow(20.0, d.between(0, 1));
+                     s.recordingSeconds = d.between(70, 240);
+                     placeInside(s, d);
+                     s.distance = d.oneOf({1.0, 2.0, 4.0, 8.0});
+                     s.snrDb = d.between(-26, 4);
+                 });
+}
+
+/// Takes that do not belong to their recording, and have more in common with it than two days do.
+void addElsewhere(std::vector<Group>& g, SourceSet set, double share) {
+    const auto add = [&](const char* name, const char* about, int count, Change change) {
+        g.push_back(group(name, about, count, set, share, change));
+        g.back().mustRefuse = true;
+    };
+    add("another day", "the same voices in the same room, other words", 90,
+        [](PairSpec& s, Dice& d) {
+            s.elsewhere = Elsewhere::OtherDay;
+            s.source = {SourceKind::RealVoices, s.source.set, 0};
+            s.takeSeconds = d.between(3, 90);
+            nearby(s, d);
+        });
+    add("another moment", "the same music, after the recording has ended", 90,
+        [](PairSpec& s, Dice& d) {
+            s.source.kind = SourceKind::Music;
+            s.takeSeconds = d.between(3, 60);
+            s.recordingSeconds = d.between(40, 120);
+            nearby(s, d);
+            s.takeStart = s.recordingSeconds + d.between(2, 10);
+        });
+    add("one programme", "the same music in two rooms, 6 to 20 dB under other voices", 90,
+        [](PairSpec& s, Dice& d) {
+            s.elsewhere = Elsewhere::Programme;
+            s.source = {SourceKind::RealVoices, s.source.set, 0};
+            s.programmeDb = d.between(-20, -6);
+            s.takeSeconds = d.between(5, 90);
+            nearby(s, d);
+        });
+}
+
 }  // namespace
 
 std::vector<Group> pairGroups(SourceSet set, double share) {
@@ -325,6 +368,8 @@ std::vector<Group> pairGroups(SourceSet set, double share) {
     g.push_back(group("even claps", "near silence, equal spacing", 24, set, share,
                       [](PairSpec& s, Dice& d) { clapTake(s, d, d.chance(0.5) ? 3 : 5, true); }));
     addTroubles(g, set, share);
+    g.push_back(graded(set, share));
+    addElsewhere(g, set, share);
     // A take inside an endless loop: nothing in the sound says which round it is.
     for (const char* name : {"loops", "loops, short takes"}) {
         Group loops = group(name, "the world repeats exactly: no place is better than the next",

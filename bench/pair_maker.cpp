@@ -152,7 +152,31 @@ Result<std::vector<float>> worldOf(const PairSpec& s, double seconds, double lea
     return world;
 }
 
+void addAt(std::vector<float>& sound, const std::vector<float>& other, double db) {
+    const double gain = rmsOf(sound) / std::max(1e-9, rmsOf(other)) * std::pow(10.0, db / 20);
+    for (std::size_t n = 0; n < std::min(sound.size(), other.size()); ++n) {
+        sound[n] += static_cast<float>(gain) * other[n];
+    }
+}
+
+/// What is heard where the take is shot; where that is another day or house, what the recorder
+/// hears changes into what it hears there.
+Result<std::vector<float>> takeWorldOf(const PairSpec& s, std::vector<float>& recorded) {
+    if (s.elsewhere == Elsewhere::No) return recorded;
+    const double seconds = static_cast<double>(recorded.size()) / kRate;
+    SourceChoice others = s.source;
+    others.half = 1;
+    auto world = sourceSound(others, s.seed + 1, seconds);
+    if (!world || s.elsewhere == Elsewhere::OtherDay) return world;
+    auto programme = sourceSound({SourceKind::Music, s.source.set}, s.seed + 2, seconds);
+    if (!programme) return programme;
+    addAt(recorded, *programme, s.programmeDb);
+    addAt(*world, *programme, s.programmeDb);
+    return world;
+}
+
 std::vector<TruthSegment> truthOf(const PairSpec& s, const RecorderClock& clock) {
+    if (s.elsewhere != Elsewhere::No) return {};
     auto truth = truthOf({s.takeStart, s.takeSeconds, s.recordingSeconds,
                           (s.distance - s.recorderDistance) / sim::kMetresPerSecond},
                          s.losses, clock);
@@ -182,6 +206,8 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
     const double total = lead + 1 + std::max(s.recordingSeconds, s.takeStart + s.takeSeconds);
     auto world = worldOf(s, total, lead);
     if (!world) return tl::unexpected(world.error());
+    auto takeWorld = takeWorldOf(s, *world);
+    if (!takeWorld) return tl::unexpected(takeWorld.error());
 
     sim::RoomSpec room;
     room.rt60 = s.rt60;
@@ -190,8 +216,9 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
     room.directDb = s.directDb;
     double lostInTake = 0;
     for (const Loss& l : s.losses) lostInTake += l.inTake && !l.silent ? l.seconds : 0;
-    const auto heard = s.metres.empty() ? inRoom(*world, room, s.distance, s.seed + 3)
-                                        : heardWalking(*world, room, s.metres, lead, s.seed + 3);
+    const auto heard = s.metres.empty()
+                           ? inRoom(*takeWorld, room, s.distance, s.seed + 3)
+                           : heardWalking(*takeWorld, room, s.metres, lead, s.seed + 3);
     auto scratch = cut(heard, lead + s.takeStart, s.takeSeconds + std::max(0.0, lostInTake));
     auto noise = noiseOf(s, scratch.size());
     if (!noise) return tl::unexpected(noise.error());

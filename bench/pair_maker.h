@@ -19,6 +19,13 @@ namespace brisk::bench {
 enum class Noise { Room, Wind, Voices };
 enum class Repair { None, Equalised, Gated, Compressed };
 
+/// What a take has in common with a recording that it does not belong to.
+enum class Elsewhere {
+    No,         ///< It belongs to it.
+    OtherDay,   ///< The same voices in the same room, other words.
+    Programme,  ///< The same music plays in both rooms, and somebody else speaks in each.
+};
+
 struct PairSpec {
     std::string group;
     std::uint64_t seed = 1;
@@ -47,6 +54,8 @@ struct PairSpec {
     bool underCloth = false;    ///< The recorder's microphone.
     std::vector<double> claps;  ///< World times; with any, nobody speaks.
     double loopSeconds = 0;     ///< The world repeats exactly with this period.
+    Elsewhere elsewhere = Elsewhere::No;
+    double programmeDb = -12;  ///< The music against the voices, where that is what is common.
 };
 
 struct MadePair {

@@ -5,6 +5,8 @@
 #include <cmath>
 #include <cstdio>
 #include <filesystem>
+#include <map>
+#include <mutex>
 #include <string>
 
 #include "sim/noise.h"
@@ -81,6 +83,20 @@ std::vector<float> partOf(const std::string& path, double start, double seconds)
     return mono;
 }
 
+/// The beginning of a file of speech, read once: there are some thousands of a few seconds each,
+/// and starting a program for each pair's dozens of them took longer than matching the pair.
+std::vector<float> spoken(const std::string& path) {
+    static std::mutex lock;
+    static std::map<std::string, std::vector<float>> known;
+    {
+        const std::scoped_lock hold(lock);
+        if (const auto it = known.find(path); it != known.end()) return it->second;
+    }
+    auto sound = partOf(path, 0, 20);
+    const std::scoped_lock hold(lock);
+    return known.emplace(path, std::move(sound)).first->second;
+}
+
 void scaleTo(std::vector<float>& v, float peak) {
     float most = 1e-6f;
     for (const float x : v) most = std::max(most, std::fabs(x));
@@ -104,7 +120,7 @@ Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, 
                                          : 2 * below(static_cast<double>(files.size() / 2)) +
                                                static_cast<std::size_t>(c.half);
         auto part = c.kind == SourceKind::Music ? partOf(files[i], 50.0 * random.uniform(), seconds)
-                                                : partOf(files[i], 0, 20);
+                                                : spoken(files[i]);
         if (part.size() < 4800) {
             if (++failures == 50) {
                 return fail(ErrorCode::CannotRead, named("ffmpeg reads none of " + files[i]));

@@ -58,14 +58,23 @@ bool besideJump(double take, const std::vector<Jump>& jumps) {
 
 }  // namespace
 
-Score scoreOf(const TetherEstimate& e, const MadePair& made) {
+Score answerOf(const TetherEstimate& e) {
     Score s;
     s.status = e.status;
     s.confidence = e.confidence;
-    if (made.truth.empty()) {
-        s.errorMs = 1e9;
-        return s;
-    }
+    s.method = e.method;
+    s.evidence = e.evidence;
+    s.used = e.windowsUsed;
+    s.agreeing = e.windowsAgreeing;
+    s.rivals = e.rivals;
+    s.errorMs = 1e9;
+    return s;
+}
+
+Score scoreOf(const TetherEstimate& e, const MadePair& made) {
+    Score s = answerOf(e);
+    if (made.truth.empty()) return s;
+    s.errorMs = 0;
     const auto found = jumpsOf(e);
     const auto real = jumpsOf(made.truth);
     const bool together = found.size() == real.size();

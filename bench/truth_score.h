@@ -17,7 +17,10 @@ constexpr double kWrongMs = 1.0;
 struct Score {
     std::string group;
     std::uint64_t seed = 0;
+    std::string method;
     MatchEvidence evidence;
+    int used = 0, agreeing = 0;  ///< Windows.
+    std::vector<Rival> rivals;
     MatchStatus status = MatchStatus::Unmatched;
     double confidence = 0;
     double errorMs = 0;        ///< The largest anywhere in the true overlap, but beside jumps.
@@ -33,6 +36,9 @@ struct Score {
     [[nodiscard]] bool right() const { return errorMs <= kWrongMs && polarityRight; }
 };
 
+/// What the engine says, and from what; as wrong as can be.
+Score answerOf(const TetherEstimate& e);
+/// That, and how far it is from the truth.
 Score scoreOf(const TetherEstimate& e, const MadePair& made);
 
 /// The value below which `share` of `v` lies; 0 for none.
