@@ -29,7 +29,7 @@ struct Options {
     std::string set = "tuning";
     std::vector<std::string> only;  ///< Groups; all where empty.
     std::uint64_t seed = 0;         ///< Only this pair.
-    double share = 1;
+    double share = 1, loopShare = 1;
     int foreignTakes = 56;
     int foreignRecordings = 56;
     int foreignFirst = 0;
@@ -173,13 +173,13 @@ void writeEvidence(const std::string& path, const std::vector<Score>& all) {
     if (!f) return;
     std::fprintf(f,
                  "group,seed,error_ms,right,status,confidence,method,overlap,coarse,stack,luck,"
-                 "used,agreeing,rival,rivals_db\n");
+                 "used,agreeing,against,rival,rivals\n");
     for (const auto& s : all) {
-        std::fprintf(f, "%s,%llu,%.3f,%d,%s,%.4f,%s,%.1f,%.2f,%.2f,%.2f,%d,%d,%.3f,",
+        std::fprintf(f, "%s,%llu,%.3f,%d,%s,%.4f,%s,%.1f,%.2f,%.2f,%.2f,%d,%d,%d,%.3f,",
                      s.group.c_str(), static_cast<unsigned long long>(s.seed), s.errorMs, s.right(),
                      statusText(s.status), s.confidence, s.method.c_str(), s.evidence.overlap,
                      s.evidence.coarse, s.evidence.stack, s.evidence.log10PValue, s.used,
-                     s.agreeing, s.evidence.rival);
+                     s.agreeing, s.evidence.against, s.evidence.rival);
         for (const Rival& r : s.rivals) std::fprintf(f, "%.2f ", r.relativeDb);
         std::fprintf(f, "\n");
     }
@@ -274,7 +274,7 @@ int run(const Options& o) {
     std::printf(
         "| group | pairs | matched | unsure | unmatched | wrong | error p50 ms | p95 | max | "
         "drift p50 ppm | max | s each |\n|---|---|---|---|---|---|---|---|---|---|---|---|\n");
-    for (auto& g : pairGroups(set, o.share)) {
+    for (auto& g : pairGroups(set, o.share, o.loopShare)) {
         if (!asked(o, g)) continue;
         if (o.seed != 0) {
             std::erase_if(g.pairs, [&](const PairSpec& p) { return p.seed != o.seed; });
@@ -305,6 +305,7 @@ int main(int argc, char** argv) {
     app.add_option("--only", o.only, "Only groups whose name holds one of these; or foreign");
     app.add_option("--seed", o.seed, "Only the pair of this seed");
     app.add_option("--share", o.share, "Part of the full number of pairs");
+    app.add_option("--loop-share", o.loopShare, "The same of the loops, at least");
     app.add_option("--foreign", o.foreignTakes, "Foreign takes");
     app.add_option("--foreign-recordings", o.foreignRecordings);
     app.add_option("--foreign-first", o.foreignFirst,

@@ -48,9 +48,6 @@ PairSpec ordinary(Dice& d, SourceSet set, std::uint64_t seed) {
     return s;
 }
 
-/// Refusals are promised over so many pairs, however few of the others are asked for.
-constexpr double kMinLoopShare = 1.0;
-
 using Change = void (*)(PairSpec&, Dice&);
 
 Group group(const char* name, const char* about, int count, SourceSet set, double share,
@@ -277,7 +274,7 @@ void addElsewhere(std::vector<Group>& g, SourceSet set, double share) {
 
 }  // namespace
 
-std::vector<Group> pairGroups(SourceSet set, double share) {
+std::vector<Group> pairGroups(SourceSet set, double share, double loopShare) {
     std::vector<Group> g;
     g.push_back(group("ordinary", "takes of 30 to 120 s, 0 to 20 dB, 1 to 15 m, RT60 0 to 1.2 s",
                       90, set, share, [](PairSpec&, Dice&) {}));
@@ -373,7 +370,7 @@ std::vector<Group> pairGroups(SourceSet set, double share) {
     // A take inside an endless loop: nothing in the sound says which round it is.
     for (const char* name : {"loops", "loops, short takes"}) {
         Group loops = group(name, "the world repeats exactly: no place is better than the next",
-                            150, set, std::max(share, kMinLoopShare), [](PairSpec& s, Dice& d) {
+                            150, set, std::max(share, loopShare), [](PairSpec& s, Dice& d) {
                                 s.loopSeconds = d.between(2, 20);
                                 s.takeSeconds = d.between(20, 60);
                                 s.recordingSeconds = d.between(90, 180);

@@ -18,6 +18,8 @@ struct Group {
 };
 
 /// Every group with about `share` of its full number of pairs.
-std::vector<Group> pairGroups(SourceSet set, double share);
+/// \param loopShare  of the loops: refusals are promised over many, however few of the others are
+///                   asked for.
+std::vector<Group> pairGroups(SourceSet set, double share, double loopShare = 1);
 
 }  // namespace brisk::bench

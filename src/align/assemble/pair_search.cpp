@@ -19,7 +19,6 @@
 namespace brisk {
 namespace {
 
-constexpr double kSure = 0.95;
 /// A second place that scores half of a sure one could be another playing of the same music.
 constexpr double kWorthALook = 0.5;
 constexpr std::size_t kKeptOpen = 200;  // files; a program may open a thousand
@@ -85,7 +84,7 @@ bool oneAtATime(const SoundScan& a, const SoundScan& b) {
 
 /// True where nothing of the take is left for other files of the same recorder.
 bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& recording) {
-    if (e.status != MatchStatus::Matched || e.confidence < kSure || !e.oneLineHolds()) return false;
+    if (e.status != MatchStatus::Matched || !e.oneLineHolds()) return false;
     const TimeRange heard = take.onTake();
     return e.line.toRecording(heard.start) >= Seconds{0} &&
            e.line.toRecording(heard.end) <= recording.length();

@@ -6,6 +6,7 @@
 
 #include "align/assemble/match_methods.h"
 #include "align/decide/judge.h"
+#include "align/decide/loud_windows.h"
 #include "align/measure/estimate_from.h"
 #include "align/measure/follow_clock.h"
 #include "align/measure/heard_spots.h"
@@ -30,6 +31,8 @@ constexpr double kShareOfChance = 0.3;
 // Deviations of a segment that chance reaches for the best of all places, and what one needs beyond
 // that so that one foreign pair in twenty has it; the more segments, the less.
 constexpr double kChanceReaches = 4.7, kMuchBeyond = 3.3;
+/// What stands out so far, a segment, cannot be there twice without both being seen.
+constexpr double kSeenTwice = 9.0;
 constexpr double kStandsOut = 1.25;      // against the next place
 constexpr double kHeardAlong = 0.5;      // share of the windows
 constexpr double kPulledLoosePpm = 110;  // two clocks of the poorer kind
@@ -173,6 +176,39 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
     return tested;
 }
 
+/// A take that is hardly heard names one of two equal places and misses the other, where the
+/// recording itself shows both: those are measured, too.
+Result<void> addRepeats(WindowReader& reader, std::vector<Tested>& tested, const JobControl& job) {
+    const FineMatch best = tested.front().match;
+    if (isOfChance(best) || best.coarse >= kSeenTwice * best.segments) return {};
+    const TimeRange there{best.line.toRecording(best.overlap.start),
+                          best.line.toRecording(best.overlap.end)};
+    auto repeats = repeatsOf(reader.recording().bands, there, job);
+    if (!repeats) return tl::unexpected(repeats.error());
+    for (const Seconds later : *repeats) {
+        const CoarsePlace place{best.line.shifted(later), best.coarse, best.segments, true};
+        const bool known = std::any_of(tested.begin(), tested.end(), [&](const Tested& t) {
+            const Seconds middle = (t.match.overlap.start + t.match.overlap.end) / 2;
+            const Seconds off = t.match.line.toRecording(middle) - place.line.toRecording(middle);
+            return std::fabs(off.value) < kSameSeconds;
+        });
+        if (known) continue;
+        const TimeRange whole{{0}, reader.take().length()};
+        auto probe = probePlace(reader, place, whole, job);
+        auto fine = probe ? measurePlace(reader, *probe, whole, job)
+                          : Result<FineMatch>(tl::unexpected(probe.error()));
+        if (fine) {
+            const double weight = evidence(*fine);
+            tested.push_back({std::move(*fine), weight});
+        } else if (!tooLittleToCompare(fine.error())) {
+            return tl::unexpected(fine.error());
+        }
+    }
+    std::stable_sort(tested.begin(), tested.end(),
+                     [](const Tested& a, const Tested& b) { return a.weight > b.weight; });
+    return {};
+}
+
 /// Places that the sound cannot tell apart are put in the order that the stamps give them.
 /// \return whether that changed which comes first.
 bool preferStamped(std::vector<Tested>& tested, const std::optional<StampPlace>& stamps,
@@ -256,6 +292,9 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
     if (!tested) return tl::unexpected(tested.error());
     if (tested->empty()) return refusal({"too-little-shared"});
 
+    if (auto more = addRepeats(reader, *tested, job.withReport({})); !more) {
+        return tl::unexpected(more.error());
+    }
     const Seconds scratchStart = reader.take().info.soundStartInTake();
     const bool byStamps = preferStamped(*tested, stamps, scratchStart);
     if (auto anchored = anchor(reader, tested->front(), job.withReport({})); !anchored) {
@@ -271,12 +310,12 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
     dropOwnParts(rivals, parts, scratchStart);
     TetherEstimate e = estimateFrom(parts, scratchStart);
     for (const WayPoint& w : followed->way) e.path.push_back({w.time + scratchStart, w.later});
-    double strongest = 0;
+    Beside beside{{}, followed->steps, windowsAgainst(reader.take(), reader.recording(), parts)};
     for (const RivalPlace& r : rivals) {
         e.rivals.push_back(r.place);
-        strongest = std::max(strongest, r.strength);
+        beside.rivals.push_back(r.strength);
     }
-    judge(parts, strongest, e, followed->steps);
+    judge(parts, beside, e);
     add(e.reason, jumpFacts(e.segments));
     add(e.reason, clockFacts(e));
     if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});

@@ -25,11 +25,18 @@ double rivalStrength(const FineMatch& best, const FineMatch& other);
 /// From this rival strength on, nothing decides between two places.
 constexpr double kRivalTooNear = 0.7;
 
-/// Fills status, confidence and reason of `estimate`.
-/// \param stretches  of the best place.   \param rival  0 where no other place was worth measuring.
-/// \param steps  from one lag to another that were chosen freely: luck has the more to choose from.
-void judge(const std::vector<MatchedRange>& stretches, double rival, TetherEstimate& estimate,
-           int steps = 0);
+/// What is known of a place beside its own windows.
+struct Beside {
+    std::vector<double> rivals;  ///< How near each other place comes, see rivalStrength.
+    int steps = 0;    ///< From one lag to another that were chosen freely: luck has more to choose.
+    int against = 0;  ///< Windows that do not agree though they could, see loud_windows.h.
+};
+
+/// Fills status, confidence and reason of `estimate`. Confidence is the probability that the place
+/// is right, see right_place.h; from kSureFrom on it is a match.
+/// \param stretches  of the best place.
+void judge(const std::vector<MatchedRange>& stretches, const Beside& beside,
+           TetherEstimate& estimate);
 
 /// The same for places found by claps, best first; at least one.
 /// \param quiet  nothing else is heard in the take (quiet_take.h); else claps alone are not enough.

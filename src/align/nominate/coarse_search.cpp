@@ -25,6 +25,8 @@ constexpr double kDistinctSeconds = 0.1;
 constexpr double kMinOverlapSeconds = 10.0;
 constexpr double kMinSeconds = 1.2;
 constexpr double kEdgeSeconds = 8;   // of a file's end that may be all that two share
+constexpr double kAlike = 0.5;       // of the score that a stretch has with itself
+constexpr std::size_t kRepeats = 3;  // more say no more
 constexpr double kEdgeWorthIt = 12;  // shorter files are searched whole, down to half of that
 constexpr int kHistogram = 4000;
 
@@ -320,6 +322,28 @@ Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const Ban
         p.line = line.through(middle, at);
         p.driftKnown = true;
         out.push_back(p);
+    }
+    return out;
+}
+
+Result<std::vector<Seconds>> repeatsOf(const BandLevels& recording, TimeRange stretch,
+                                       const JobControl& job) {
+    const Seconds middle = (stretch.start + stretch.end) / 2;
+    const Seconds reach = std::min(stretch.length(), Seconds{CoarseRecording::kMaxSegmentLength /
+                                                             kBandFramesPerSecond}) /
+                          2;
+    Seconds from;
+    const BandLevels part = partOf(recording, {middle - reach, middle + reach}, from);
+    auto coarse = coarseSearch(part, recording, job);
+    std::vector<Seconds> out;
+    if (!coarse) {
+        if (coarse.error().code == ErrorCode::Cancelled) return tl::unexpected(coarse.error());
+        return out;
+    }
+    for (const CoarsePlace& p : coarse->places) {
+        const Seconds later = p.line.toRecording({0}) - from;
+        if (p.score < kAlike * coarse->places.front().score || out.size() == kRepeats) break;
+        if (std::fabs(later.value) >= kDistinctSeconds) out.push_back(later);
     }
     return out;
 }

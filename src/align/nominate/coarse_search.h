@@ -51,6 +51,12 @@ Result<std::vector<CoarsePlace>> placesNear(const BandLevels& scratch, const Ban
                                             TimeRange stretch, ClockLine line, Seconds reach,
                                             const JobControl& job);
 
+/// Where a recording holds once more what it holds in `stretch`: music that is played twice, or
+/// goes round. Each as seconds later (or earlier) than it is there, the likest first; a minute from
+/// its middle is compared. Errors: Cancelled. Threads: safe.
+Result<std::vector<Seconds>> repeatsOf(const BandLevels& recording, TimeRange stretch,
+                                       const JobControl& job);
+
 /// Places at which only the end of the one and the beginning of the other are the same sound, from
 /// about four seconds on: too little to be seen among all places. Best first; none for files that
 /// are short anyway. Errors: Cancelled.

@@ -107,6 +107,21 @@ TEST_F(MatchTest, ARepeatedSoundIsNotSure) {
     EXPECT_NEAR(std::fabs(e.rivals[0].offset.value - e.line.offset.value), 45, 0.01);
 }
 
+// So much noise that the search names one of the two places and not the other.
+TEST_F(MatchTest, ARepeatedSoundThatIsHardlyHeardIsNotSureEither) {
+    for (const unsigned seed : {1U, 3U}) {
+        auto day = test::babble(150, 48000, 40 + seed);
+        const auto loop = part(day, 20, 28);
+        std::copy(loop.begin(), loop.end(), day.begin() + 100 * 48000);
+        auto take = loop;
+        const auto others = test::babble(8, 48000, 90 + seed);
+        for (std::size_t n = 0; n < take.size(); ++n) take[n] = 0.13f * take[n] + 0.7f * others[n];
+        const auto e = match(take, day);
+        EXPECT_EQ(e.status, MatchStatus::Unsure) << seed << ": " << e.reason;
+        EXPECT_LT(e.confidence, 0.6);
+    }
+}
+
 TEST_F(MatchTest, SilenceIsAnAnswerNotAnError) {
     const auto e = match(std::vector<float>(48000 * 20, 0.0f), test::babble(60, 48000, 1));
     EXPECT_EQ(e.status, MatchStatus::Unmatched);

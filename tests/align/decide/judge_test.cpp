@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/decide/judge.h"
+#include "align/decide/right_place.h"
 #include "support/facts_text.h"
 
 #include <gtest/gtest.h>
@@ -17,11 +18,11 @@ FineMatch matchWith(int used, int agreeing, double strength) {
     return m;
 }
 
-TetherEstimate judged(const FineMatch& m, double rival) {
+TetherEstimate judged(const FineMatch& m, const Beside& beside = {}) {
     TetherEstimate e;
     e.windowsUsed = static_cast<int>(m.windows.size());
     e.windowsAgreeing = m.agreeing();
-    judge({{{}, m}}, rival, e);
+    judge({{{}, m}}, beside, e);
     return e;
 }
 
@@ -35,14 +36,14 @@ TEST(ChanceLog10, IsTheBinomialTail) {
 }
 
 TEST(Judge, AcceptsWhatMostWindowsSay) {
-    const auto e = judged(matchWith(40, 36, 40), 0);
+    const auto e = judged(matchWith(40, 36, 40));
     EXPECT_EQ(e.status, MatchStatus::Matched);
     EXPECT_GT(e.confidence, 0.95);
     EXPECT_NE(sentence(e.reason).find("36 of 40 spots agree"), std::string::npos);
 }
 
 TEST(Judge, RefusesLuck) {
-    const auto e = judged(matchWith(40, 3, 5), 0);
+    const auto e = judged(matchWith(40, 3, 5));
     EXPECT_EQ(e.status, MatchStatus::Unmatched);
     EXPECT_LT(e.confidence, 0.1);
     EXPECT_NE(sentence(e.reason).find("No place"), std::string::npos);
@@ -50,12 +51,9 @@ TEST(Judge, RefusesLuck) {
 
 // A third of the windows of a foreign recording, once they may choose where to step to.
 TEST(Judge, StepsThatWereFreeToBeChosenAreLuckToo) {
-    const FineMatch m = matchWith(19, 6, 8);
-    TetherEstimate without, with;
-    without.windowsUsed = with.windowsUsed = 19;
-    without.windowsAgreeing = with.windowsAgreeing = 6;
-    judge({{{}, m}}, 0, without);
-    judge({{{}, m}}, 0, with, 1);
+    const FineMatch m = matchWith(19, 8, 5);
+    const auto without = judged(m);
+    const auto with = judged(m, {{}, 1});
     EXPECT_EQ(without.status, MatchStatus::Unsure);
     EXPECT_EQ(with.status, MatchStatus::Unmatched);
     EXPECT_LT(with.confidence, without.confidence);
@@ -64,7 +62,7 @@ TEST(Judge, StepsThatWereFreeToBeChosenAreLuckToo) {
 
 TEST(Judge, AHighStackAloneIsNotEnough) {
     // One loud coincidence: a strong sum that few windows share.
-    EXPECT_NE(judged(matchWith(40, 4, 30), 0).status, MatchStatus::Matched);
+    EXPECT_NE(judged(matchWith(40, 4, 30)).status, MatchStatus::Matched);
 }
 
 TEST(Judge, APlaceMeasuredByItsDirectSoundRivalsOneMeasuredByItsEcho) {
@@ -75,7 +73,7 @@ TEST(Judge, APlaceMeasuredByItsDirectSoundRivalsOneMeasuredByItsEcho) {
     byDirect.strongestArrival = 9.8;
     const double rival = rivalStrength(byEcho, byDirect);
     EXPECT_GT(rival, 0.95);
-    EXPECT_EQ(judged(byEcho, rival).status, MatchStatus::Unsure);
+    EXPECT_EQ(judged(byEcho, {{rival}}).status, MatchStatus::Unsure);
 }
 
 TEST(Judge, AWeakerPlaceThatLuckDoesNotExplainIsARival) {
@@ -88,33 +86,51 @@ TEST(Judge, AWeakerPlaceThatLuckDoesNotExplainIsARival) {
 }
 
 TEST(Judge, AFewWindowsWithoutASumAreNotEnough) {
-    EXPECT_NE(judged(matchWith(6, 5, 5), 0).status, MatchStatus::Matched);
+    EXPECT_NE(judged(matchWith(6, 5, 5)).status, MatchStatus::Matched);
 }
 
 TEST(Judge, ALongEchoThatDrownsTheSumDoesNotOutvoteEveryWindow) {
-    EXPECT_EQ(judged(matchWith(32, 32, 4.5), 0).status, MatchStatus::Matched);
+    EXPECT_EQ(judged(matchWith(32, 32, 4.5)).status, MatchStatus::Matched);
 }
 
+// A sentence or a bar that two events have in common is truly there; but what follows it is not.
 TEST(Judge, SoundInCommonForAPartOfTheTimeIsNotEnough) {
-    // The same song in the background of two different takes is truly there.
-    const auto e = judged(matchWith(40, 14, 12), 0);
-    EXPECT_EQ(e.status, MatchStatus::Unsure);
-    EXPECT_LT(e.confidence, 0.5);
+    const FineMatch part = matchWith(16, 8, 38);
+    EXPECT_NE(judged(part, {{}, 0, 7}).status, MatchStatus::Matched);
+    EXPECT_LT(judged(part, {{}, 0, 7}).confidence, 0.1);
+    EXPECT_EQ(judged(part).status, MatchStatus::Matched) << "nobody spoke in the others";
+}
+
+TEST(Judge, WhatIsHardlyHeardMayBeMissedWhereItIsLoud) {
+    EXPECT_EQ(judged(matchWith(32, 23, 6.6), {{}, 0, 9}).status, MatchStatus::Matched);
+    EXPECT_NE(judged(matchWith(32, 23, 30), {{}, 0, 9}).status, MatchStatus::Matched);
 }
 
 TEST(Judge, ThinEvidenceIsUnsure) {
-    const auto e = judged(matchWith(12, 5, 8), 0);
+    const auto e = judged(matchWith(12, 6, 7));
     EXPECT_EQ(e.status, MatchStatus::Unsure);
     EXPECT_NE(sentence(e.reason).find("thin"), std::string::npos);
+    EXPECT_GT(e.confidence, 0.3);
+    EXPECT_LT(e.confidence, kSureFrom);
+}
+
+// Confidence is a probability: equal places share it.
+TEST(Judge, TwoEqualPlacesGetAHalfEachAndThreeAThird) {
+    const FineMatch m = matchWith(40, 40, 40);
+    const double same = rivalStrength(m, m);
+    EXPECT_NEAR(judged(m, {{same}}).confidence, 1.0 / 2, 1e-3);
+    EXPECT_NEAR(judged(m, {{same, same}}).confidence, 1.0 / 3, 1e-3);
+    EXPECT_EQ(judged(m, {{same, same}}).status, MatchStatus::Unsure);
 }
 
 TEST(Judge, ARivalNearlyAsGoodMakesItUnsure) {
     const FineMatch m = matchWith(40, 40, 40);
-    const auto e = judged(m, 0.9);
+    const auto e = judged(m, {{1.5}});
     EXPECT_EQ(e.status, MatchStatus::Unsure);
     EXPECT_NE(sentence(e.reason).find("more than one place"), std::string::npos);
-    EXPECT_LT(e.confidence, 0.5);
-    const auto far = judged(m, 0.1);
+    EXPECT_LT(e.confidence, 0.9);
+    EXPECT_LT(judged(m, {{kRivalTooNear}}).confidence, kSureFrom);
+    const auto far = judged(m, {{0.1}});
     EXPECT_EQ(far.status, MatchStatus::Matched);
     EXPECT_NE(sentence(far.reason).find("20 dB weaker"), std::string::npos);
 }
@@ -135,7 +151,7 @@ TEST(JudgeClaps, AmongOtherSoundThatDoesNotDecideAreUnsure) {
 }
 
 TEST(Judge, NothingMeasuredIsUnmatched) {
-    EXPECT_EQ(judged(FineMatch{}, 0).status, MatchStatus::Unmatched);
+    EXPECT_EQ(judged(FineMatch{}).status, MatchStatus::Unmatched);
 }
 
 }  // namespace

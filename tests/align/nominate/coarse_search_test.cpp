@@ -163,5 +163,24 @@ TEST(CoarseSearch, NominatesWhatASlowCorrelationFindsBest) {
     }
 }
 
+TEST(RepeatsOf, FindsWhatARecordingHoldsTwice) {
+    auto recording = test::babble(100, 48000, 31);
+    const auto again = part(recording, 20, 40);
+    std::copy(again.begin(), again.end(), recording.begin() + 71 * 48000);
+    const auto repeats = repeatsOf(bandsOf(recording), {{22}, {32}}, JobControl{});
+    ASSERT_TRUE(repeats) << repeats.error().fact;
+    ASSERT_EQ(repeats->size(), 1U);
+    EXPECT_NEAR(repeats->front().value, 51, 0.008);
+}
+
+TEST(RepeatsOf, SpeechDoesNotRepeatItself) {
+    const auto levels = bandsOf(test::babble(100, 48000, 32));
+    for (const double length : {6.0, 90.0}) {
+        const auto repeats = repeatsOf(levels, {{3}, {3 + length}}, JobControl{});
+        ASSERT_TRUE(repeats);
+        EXPECT_TRUE(repeats->empty()) << length << " s";
+    }
+}
+
 }  // namespace
 }  // namespace brisk

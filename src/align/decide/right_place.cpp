@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "align/decide/right_place.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace brisk {
+namespace {
+
+// Luck: orders of magnitude against it, and what the sum of the windows adds to them.
+constexpr double kStackCounts = 0.25, kStackMost = 40;
+constexpr double kLuckMiddle = 7.0;  // as probable as the place
+constexpr double kLuckWidth = 0.8;   // e times less probable
+
+// Another event: share of the windows that agree, of those that could.
+constexpr double kShareOfFaint = 0.40;  // as probable as the place, where windows say little
+constexpr double kShareOfClear = 0.72;  // and where each could be heard by itself
+constexpr double kShareWidth = 0.035;
+constexpr double kClearMiddle = 3.2, kClearWidth = 0.4;  // deviations
+
+// Other places: strength against this one's, as a part of what an equal has.
+constexpr double kElsewhereWidth = 0.16;
+constexpr double kMostOdds = 1e6;
+
+double oddsBelow(double value, double middle, double width) {
+    return std::min(kMostOdds, std::exp((middle - value) / width));
+}
+
+}  // namespace
+
+double Against::probability() const {
+    return std::min(kMostConfident, 1 / (1 + luck + otherEvent + elsewhere));
+}
+
+double oddsOfLuck(double log10PValue, double stack) {
+    return oddsBelow(-log10PValue + kStackCounts * std::min(stack, kStackMost), kLuckMiddle,
+                     kLuckWidth);
+}
+
+double oddsOfOtherEvent(int agreeing, int against, int used, double stack) {
+    // The sum of all stands as high as one of them times the root of their number.
+    const double each = stack * std::sqrt(static_cast<double>(used)) / std::max(1, agreeing);
+    const double able = std::max(1, agreeing + against);
+    const double clear = 1 / (1 + oddsBelow(each, kClearMiddle, kClearWidth));
+    return oddsBelow(agreeing / able, kShareOfFaint + (kShareOfClear - kShareOfFaint) * clear,
+                     kShareWidth);
+}
+
+double oddsOfElsewhere(std::span<const double> strengths) {
+    double sum = 0;
+    // The strongest was chosen: none of the others is more probable than it.
+    for (const double s : strengths) {
+        sum += std::min(1.0, oddsBelow(1, s / kEqualRival, kElsewhereWidth));
+    }
+    return sum;
+}
+
+}  // namespace brisk

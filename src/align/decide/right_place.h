@@ -1,0 +1,47 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// How probable it is that a place is right: against luck, against two events that have some sound
+/// in common, and against every other place where the same is heard.
+///
+/// Each of them is given as odds against the place, so that one half is what two equal places get.
+/// Fitted on the graded pairs of the truth bench's tuning set; docs/benchmarks.md shows how often
+/// answers of so much confidence are right on the reported set.
+#pragma once
+
+#include <span>
+
+namespace brisk {
+
+/// From here on a place is called sure.
+constexpr double kSureFrom = 0.98;
+/// What a place that chance does not explain has as strength where it is as good as this one, see
+/// rivalStrength.
+constexpr double kEqualRival = 1.75;
+/// Nobody is surer.
+constexpr double kMostConfident = 0.999;
+
+/// Each as odds: 1 is as probable as the place itself.
+struct Against {
+    double luck = 0;
+    double otherEvent = 0;
+    double elsewhere = 0;
+
+    /// More probable than the place and its equals together: there is none.
+    [[nodiscard]] bool nowhere() const { return luck + otherEvent > 1 + elsewhere; }
+    /// 0 to kMostConfident.
+    [[nodiscard]] double probability() const;
+};
+
+/// \param log10PValue  of as many windows agreeing, see judge.h.
+/// \param stack  the height of their sum, in deviations.
+double oddsOfLuck(double log10PValue, double stack);
+
+/// \param agreeing, against, used  windows, see loud_windows.h. Where each stands low by itself,
+/// one
+///                                  may disagree though the place is right.
+double oddsOfOtherEvent(int agreeing, int against, int used, double stack);
+
+/// \param strengths  of the other places, see rivalStrength.
+double oddsOfElsewhere(std::span<const double> strengths);
+
+}  // namespace brisk
