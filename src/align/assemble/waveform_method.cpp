@@ -40,10 +40,12 @@ constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
 constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
 
+bool meetAt(Seconds middle, ClockLine a, ClockLine b) {
+    return std::fabs((a.toRecording(middle) - b.toRecording(middle)).value) < kSameSeconds;
+}
+
 bool samePlace(const FineMatch& a, const FineMatch& b) {
-    const Seconds middle = (a.overlap.start + a.overlap.end) / 2;
-    return std::fabs((a.line.toRecording(middle) - b.line.toRecording(middle)).value) <
-           kSameSeconds;
+    return meetAt((a.overlap.start + a.overlap.end) / 2, a.line, b.line);
 }
 
 /// The best place close to where the stamps say, if sound has any there.
@@ -70,8 +72,7 @@ Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader,
     const Seconds middle = reader.take().length() / 2;
     for (const auto& p : *near) {
         const bool known = std::any_of(out.begin(), out.end(), [&](const CoarsePlace& o) {
-            return std::fabs((o.line.toRecording(middle) - p.line.toRecording(middle)).value) <
-                   kSameSeconds;
+            return meetAt(middle, o.line, p.line);
         });
         if (!known) {
             out.push_back(p);
@@ -132,6 +133,22 @@ struct Tested {
     double weight = 0;
 };
 
+/// One more place, unless there was too little to compare.
+Result<void> add(std::vector<Tested>& tested, Result<FineMatch> fine) {
+    if (fine) {
+        const double weight = evidence(*fine);
+        tested.push_back({std::move(*fine), weight});
+    } else if (!tooLittleToCompare(fine.error())) {
+        return tl::unexpected(fine.error());
+    }
+    return {};
+}
+
+void strongestFirst(std::vector<Tested>& tested) {
+    std::stable_sort(tested.begin(), tested.end(),
+                     [](const Tested& a, const Tested& b) { return a.weight > b.weight; });
+}
+
 Result<std::vector<Tested>> measureBest(WindowReader& reader,
                                         const std::vector<CoarsePlace>& places,
                                         const JobControl& job) {
@@ -164,15 +181,9 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
                                           [](const Tested& t) { return isOfChance(t.match); });
         if (tested.size() >= kMeasuredAnyway && hopeless && probe.strength < kProbeStands) break;
         auto fine = measurePlace(reader, probe, whole, job.part(from, from + each), windows);
-        if (fine) {
-            const double weight = evidence(*fine);
-            tested.push_back({std::move(*fine), weight});
-        } else if (!tooLittleToCompare(fine.error())) {
-            return tl::unexpected(fine.error());
-        }
+        if (auto added = add(tested, std::move(fine)); !added) return tl::unexpected(added.error());
     }
-    std::stable_sort(tested.begin(), tested.end(),
-                     [](const Tested& a, const Tested& b) { return a.weight > b.weight; });
+    strongestFirst(tested);
     return tested;
 }
 
@@ -188,24 +199,17 @@ Result<void> addRepeats(WindowReader& reader, std::vector<Tested>& tested, const
     for (const Seconds later : *repeats) {
         const CoarsePlace place{best.line.shifted(later), best.coarse, best.segments, true};
         const bool known = std::any_of(tested.begin(), tested.end(), [&](const Tested& t) {
-            const Seconds middle = (t.match.overlap.start + t.match.overlap.end) / 2;
-            const Seconds off = t.match.line.toRecording(middle) - place.line.toRecording(middle);
-            return std::fabs(off.value) < kSameSeconds;
+            return meetAt((t.match.overlap.start + t.match.overlap.end) / 2, t.match.line,
+                          place.line);
         });
         if (known) continue;
         const TimeRange whole{{0}, reader.take().length()};
         auto probe = probePlace(reader, place, whole, job);
-        auto fine = probe ? measurePlace(reader, *probe, whole, job)
-                          : Result<FineMatch>(tl::unexpected(probe.error()));
-        if (fine) {
-            const double weight = evidence(*fine);
-            tested.push_back({std::move(*fine), weight});
-        } else if (!tooLittleToCompare(fine.error())) {
-            return tl::unexpected(fine.error());
-        }
+        auto added = add(tested, probe ? measurePlace(reader, *probe, whole, job)
+                                       : Result<FineMatch>(tl::unexpected(probe.error())));
+        if (!added) return added;
     }
-    std::stable_sort(tested.begin(), tested.end(),
-                     [](const Tested& a, const Tested& b) { return a.weight > b.weight; });
+    strongestFirst(tested);
     return {};
 }
 
