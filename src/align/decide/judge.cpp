@@ -23,25 +23,10 @@ constexpr double kLogChoicesOfAStep = 3.5;
 constexpr double kBeyondChanceShare = 0.45, kBeyondChanceLogP = -6;
 constexpr double kStackStands = 9.0;  // of a rival that covers a part only
 
-// Claps: the stack around them, in robust deviations. Two single claps that are not the same
-// reached 6.7, with other spikes about 7.7; the same clap in near silence 8.4 and, all but one, 12
-// and more.
-constexpr double kOneClapSure = 10.5;
-constexpr double kClapsSure = 9.0;  // of several, where each must agree
+// Claps: the stack around them, in robust deviations, from which on it is worth an ear.
 constexpr double kClapThin = 6.5;
-constexpr double kClapRival = 0.7;        // ratio of stacks
-constexpr double kClapAmongSound = 0.2;   // factor of the confidence: others heard must agree, too
-constexpr double kClapStackMiddle = 8.0;  // confidence is a half here
-constexpr double kClapStackWidth = 0.8;
-constexpr double kClapRivalMiddle = 0.72;
-constexpr double kClapRivalWidth = 0.05;
 
 constexpr double kLeastSpreadMs = 0.1;  // finer is not worth saying
-
-/// 0 far below `middle`, a half there, 1 far above.
-double rising(double v, double middle, double width) {
-    return 1 / (1 + std::exp((middle - v) / width));
-}
 
 /// std::lgamma writes its sign where all threads may.
 double logGamma(double x) {
@@ -145,23 +130,25 @@ void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate&
                   0};
     const Fact agreement{"claps-agree", {{"agreeing", agreeing}, {"claps", claps}}};
     const auto said = [&](const char* id) { return Facts{{id, {{"agreement", agreement}}}}; };
-    const bool sure =
-        stack >= (agreeing > 1 ? kClapsSure : kOneClapSure) && agreeing * 3 >= claps * 2;
-    if (sure && rival < kClapRival && quiet) {
+    std::vector<double> others;
+    for (std::size_t i = 1; i < found.size(); ++i) {
+        others.push_back(found[i].match.stackStrength / stack);
+    }
+    const Against against = againstClaps({stack, agreeing, claps, quiet}, others);
+    e.confidence = against.probability();
+    if (e.confidence >= kSureFrom) {
         e.status = MatchStatus::Matched;
         e.reason = {{"sure", {{"agreement", agreement}, {"rival", Fact{"no-rival"}}}}};
-    } else if (agreeing * 2 >= claps && (sure || (stack >= kClapThin && rival < kClapRival))) {
+    } else if (agreeing * 2 >= claps && stack >= kClapThin) {
         e.status = MatchStatus::Unsure;
-        e.reason = said(rival >= kClapRival ? "claps-in-several-places"
-                        : quiet             ? "thin-claps"
-                                            : "claps-among-sound");
+        e.reason =
+            said(against.elsewhere > against.luck + against.otherEvent ? "claps-in-several-places"
+                 : quiet                                               ? "thin-claps"
+                                                                       : "claps-among-sound");
     } else {
         e.status = MatchStatus::Unmatched;
         e.reason = {{"claps-nowhere"}};
     }
-    e.confidence = std::min(kMostConfident, rising(stack, kClapStackMiddle, kClapStackWidth) *
-                                                rising(-rival, -kClapRivalMiddle, kClapRivalWidth) *
-                                                (quiet ? 1.0 : kClapAmongSound));
 }
 
 }  // namespace brisk

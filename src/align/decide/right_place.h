@@ -44,4 +44,15 @@ double oddsOfOtherEvent(int agreeing, int against, int used, double stack);
 /// \param strengths  of the other places, see rivalStrength.
 double oddsOfElsewhere(std::span<const double> strengths);
 
+/// What a take says whose claps are put upon a recording's.
+struct ClapEvidence {
+    double stack = 0;  ///< Height of the sum around the claps, in deviations.
+    int agreeing = 0;
+    int claps = 0;
+    bool quiet = true;  ///< Nothing else is heard in the take; else that had to agree, too.
+};
+
+/// \param others  other places' sums against this one's.
+Against againstClaps(const ClapEvidence& e, std::span<const double> others);
+
 }  // namespace brisk

@@ -150,6 +150,20 @@ TEST(JudgeClaps, AmongOtherSoundThatDoesNotDecideAreUnsure) {
     EXPECT_LT(among.confidence, 0.5);
 }
 
+TEST(JudgeClaps, InTwoPlacesEquallyWellGetAHalfEach) {
+    ClapMatch claps;
+    claps.clapsInTake = 1;
+    claps.match.stackStrength = 20;
+    claps.match.windows.push_back({{3.0}, {0}, 9, true});
+    TetherEstimate once, twice;
+    judgeClaps({claps}, true, once);
+    judgeClaps({claps, claps}, true, twice);
+    EXPECT_EQ(once.status, MatchStatus::Matched);
+    EXPECT_EQ(twice.status, MatchStatus::Unsure);
+    EXPECT_NEAR(twice.confidence, 0.5, 1e-3);
+    EXPECT_EQ(twice.reason.front().id, "claps-in-several-places");
+}
+
 TEST(Judge, NothingMeasuredIsUnmatched) {
     EXPECT_EQ(judged(FineMatch{}).status, MatchStatus::Unmatched);
 }
