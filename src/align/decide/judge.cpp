@@ -91,7 +91,7 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     e.evidence = {e.overlap.length().value, coarse, stack, logP, share, rival, beside.against};
     const Against against{oddsOfLuck(logP, stack),
                           oddsOfOtherEvent(agreeing, beside.against, used, stack),
-                          oddsOfElsewhere(beside.rivals)};
+                          oddsOfElsewhere(beside.rivals), oddsOfEcho(agreeing, used, stack)};
     e.confidence = against.probability();
     const Fact agreement{"windows-agree",
                          {{"agreeing", agreeing},

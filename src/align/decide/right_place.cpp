@@ -18,6 +18,11 @@ constexpr double kShareOfClear = 0.72;  // and where each could be heard by itse
 constexpr double kShareWidth = 0.035;
 constexpr double kClearMiddle = 3.2, kClearWidth = 0.4;  // deviations
 
+// Echo: share of all windows, and how low the sum is.
+constexpr double kEchoShare = 0.72, kEchoShareWidth = 0.03;
+constexpr double kHidesDirect = 10.5, kHidesWidth = 0.5;  // deviations
+constexpr double kMostEcho = 1;                           // of such answers half are right
+
 // Other places: strength against this one's, as a part of what an equal has.
 constexpr double kElsewhereWidth = 0.16;
 
@@ -37,7 +42,7 @@ double oddsBelow(double value, double middle, double width) {
 }  // namespace
 
 double Against::probability() const {
-    return std::min(kMostConfident, 1 / (1 + luck + otherEvent + elsewhere));
+    return std::min(kMostConfident, 1 / (1 + luck + otherEvent + elsewhere + echo));
 }
 
 double oddsOfLuck(double log10PValue, double stack) {
@@ -52,6 +57,12 @@ double oddsOfOtherEvent(int agreeing, int against, int used, double stack) {
     const double clear = 1 / (1 + oddsBelow(each, kClearMiddle, kClearWidth));
     return oddsBelow(agreeing / able, kShareOfFaint + (kShareOfClear - kShareOfFaint) * clear,
                      kShareWidth);
+}
+
+double oddsOfEcho(int agreeing, int used, double stack) {
+    const double low = 1 / (1 + oddsBelow(kHidesDirect, stack, kHidesWidth));
+    const double share = static_cast<double>(agreeing) / std::max(1, used);
+    return low * std::min(kMostEcho, oddsBelow(share, kEchoShare, kEchoShareWidth));
 }
 
 double oddsOfElsewhere(std::span<const double> strengths) {

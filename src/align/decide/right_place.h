@@ -25,6 +25,7 @@ struct Against {
     double luck = 0;
     double otherEvent = 0;
     double elsewhere = 0;
+    double echo = 0;  ///< An echo was taken for the direct sound: some milliseconds late.
 
     /// More probable than the place and its equals together: there is none.
     [[nodiscard]] bool nowhere() const { return luck + otherEvent > 1 + elsewhere; }
@@ -40,6 +41,10 @@ double oddsOfLuck(double log10PValue, double stack);
 /// one
 ///                                  may disagree though the place is right.
 double oddsOfOtherEvent(int agreeing, int against, int used, double stack);
+
+/// Where the sum stands low, direct sound that is weaker than its echo is not seen in it; windows
+/// that point here and there are the sign of it.
+double oddsOfEcho(int agreeing, int used, double stack);
 
 /// \param strengths  of the other places, see rivalStrength.
 double oddsOfElsewhere(std::span<const double> strengths);
