@@ -90,7 +90,8 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
         std::min(0.0, log10PValue(agreeing, used, chance) + beside.steps * kLogChoicesOfAStep);
     e.evidence = {e.overlap.length().value, coarse, stack, logP, share, rival, beside.against};
     const Against against{oddsOfLuck(logP, stack),
-                          oddsOfOtherEvent(agreeing, beside.against, used, stack),
+                          oddsOfOtherEvent(agreeing, beside.against, used, stack,
+                                           onsetsOfAllAgree(coarse, e.overlap.length().value)),
                           oddsOfElsewhere(beside.rivals), oddsOfEcho(agreeing, used, stack)};
     e.confidence = against.probability();
     const Fact agreement{"windows-agree",

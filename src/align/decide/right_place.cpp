@@ -16,6 +16,8 @@ constexpr double kLuckWidth = 0.8;   // e times less probable
 constexpr double kShareOfFaint = 0.40;  // as probable as the place, where windows say little
 constexpr double kShareOfClear = 0.72;  // and where each could be heard by itself
 constexpr double kShareWidth = 0.035;
+/// Deviations a root of a second. One event had 9 to 15, two with a part in common 2 to 7.5.
+constexpr double kOnsetsOfAll = 8;
 constexpr double kClearMiddle = 3.2, kClearWidth = 0.4;  // deviations
 
 // Echo: share of all windows, and how low the sum is.
@@ -50,13 +52,17 @@ double oddsOfLuck(double log10PValue, double stack) {
                      kLuckWidth);
 }
 
-double oddsOfOtherEvent(int agreeing, int against, int used, double stack) {
+double oddsOfOtherEvent(int agreeing, int against, int used, double stack, bool onsetsAgree) {
     // The sum of all stands as high as one of them times the root of their number.
     const double each = stack * std::sqrt(static_cast<double>(used)) / std::max(1, agreeing);
     const double able = std::max(1, agreeing + against);
-    const double clear = 1 / (1 + oddsBelow(each, kClearMiddle, kClearWidth));
+    const double clear = onsetsAgree ? 0 : 1 / (1 + oddsBelow(each, kClearMiddle, kClearWidth));
     return oddsBelow(agreeing / able, kShareOfFaint + (kShareOfClear - kShareOfFaint) * clear,
                      kShareWidth);
+}
+
+bool onsetsOfAllAgree(double coarse, double overlap) {
+    return coarse > kOnsetsOfAll * std::sqrt(overlap);
 }
 
 double oddsOfEcho(int agreeing, int used, double stack) {

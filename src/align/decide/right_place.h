@@ -37,10 +37,14 @@ struct Against {
 /// \param stack  the height of their sum, in deviations.
 double oddsOfLuck(double log10PValue, double stack);
 
-/// \param agreeing, against, used  windows, see loud_windows.h. Where each stands low by itself,
-/// one
-///                                  may disagree though the place is right.
-double oddsOfOtherEvent(int agreeing, int against, int used, double stack);
+/// \param agreeing, against, used  windows, see loud_windows.h.
+/// \param stack  where each window stands low by itself, it may disagree though the place is right.
+/// \param onsetsAgree  those of the whole overlap do: then it is somebody who walked.
+double oddsOfOtherEvent(int agreeing, int against, int used, double stack, bool onsetsAgree);
+
+/// Whether as much begins at the same moments as does in one event heard twice.
+/// \param coarse  score of the coarse search.   \param overlap  seconds.
+bool onsetsOfAllAgree(double coarse, double overlap);
 
 /// Where the sum stands low, direct sound that is weaker than its echo is not seen in it; windows
 /// that point here and there are the sign of it.

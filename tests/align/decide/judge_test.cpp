@@ -101,6 +101,14 @@ TEST(Judge, SoundInCommonForAPartOfTheTimeIsNotEnough) {
     EXPECT_EQ(judged(part).status, MatchStatus::Matched) << "nobody spoke in the others";
 }
 
+// A speaker who walks is heard later and earlier: many windows disagree, what is said does not.
+TEST(Judge, WhereTheOnsetsOfAllAgreeSomebodyWalked) {
+    EXPECT_TRUE(onsetsOfAllAgree(150, 108));
+    EXPECT_FALSE(onsetsOfAllAgree(29, 107)) << "the same song for a part of the time";
+    EXPECT_LT(oddsOfOtherEvent(35, 10, 45, 121, true), 0.01);
+    EXPECT_GT(oddsOfOtherEvent(35, 10, 45, 121, false), 0.1);
+}
+
 TEST(Judge, WhatIsHardlyHeardMayBeMissedWhereItIsLoud) {
     EXPECT_EQ(judged(matchWith(32, 28, 6.6), {{}, 0, 4}).status, MatchStatus::Matched);
     EXPECT_NE(judged(matchWith(32, 23, 30), {{}, 0, 9}).status, MatchStatus::Matched);
