@@ -43,7 +43,7 @@ bool asksFor(const Options& o, std::string_view name) {
 }
 
 bool asked(const Options& o, const Group& g) {
-    if (o.only.empty() || asksFor(o, "all groups")) return true;
+    if (o.only.empty()) return true;
     if (asksFor(o, "real")) return !g.mustRefuse;
     return std::any_of(o.only.begin(), o.only.end(), [&](const std::string& part) {
         return g.name.find(part) != std::string::npos;

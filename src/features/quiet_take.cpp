@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "features/quiet_take.h"
 #include "core/statistics.h"
+#include "features/band_power.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
 namespace brisk {
@@ -16,17 +16,9 @@ constexpr double kNearly = 0.9;
 constexpr double kUnder = 0.0316;  // 15 dB
 
 std::vector<double> framePowers(const BandLevels& levels) {
-    std::array<double, 256> powerOf{};
-    for (std::size_t i = 0; i < powerOf.size(); ++i) {
-        powerOf[i] = std::pow(10.0, static_cast<double>(i) / 20 - 12);
-    }
     std::vector<double> out;
     out.reserve(levels.size());
-    for (const auto& frame : levels) {
-        double sum = 0;
-        for (const auto level : frame) sum += powerOf[level];
-        out.push_back(sum);
-    }
+    for (const auto& frame : levels) out.push_back(powerOf(frame));
     return out;
 }
 

@@ -190,8 +190,10 @@ Result<std::vector<Tested>> measureBest(WindowReader& reader,
 /// A take that is hardly heard names one of two equal places and misses the other, where the
 /// recording itself shows both: those are measured, too.
 Result<void> addRepeats(WindowReader& reader, std::vector<Tested>& tested, const JobControl& job) {
-    const FineMatch best = tested.front().match;
-    if (isOfChance(best) || best.coarse >= kSeenTwice * best.segments) return {};
+    const FineMatch& heard = tested.front().match;
+    if (isOfChance(heard) || heard.coarse >= kSeenTwice * heard.segments) return {};
+    const FineMatch best = heard;  // places are added below
+    const TimeRange whole{{0}, reader.take().length()};
     const TimeRange there{best.line.toRecording(best.overlap.start),
                           best.line.toRecording(best.overlap.end)};
     auto repeats = repeatsOf(reader.recording().bands, there, job);
@@ -203,7 +205,6 @@ Result<void> addRepeats(WindowReader& reader, std::vector<Tested>& tested, const
                           place.line);
         });
         if (known) continue;
-        const TimeRange whole{{0}, reader.take().length()};
         auto probe = probePlace(reader, place, whole, job);
         auto added = add(tested, probe ? measurePlace(reader, *probe, whole, job)
                                        : Result<FineMatch>(tl::unexpected(probe.error())));

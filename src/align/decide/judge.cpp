@@ -119,7 +119,10 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
 void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate& e) {
     const ClapMatch& best = found.front();
     const double stack = best.match.stackStrength;
-    const double rival = found.size() > 1 ? found[1].match.stackStrength / stack : 0;
+    std::vector<double> others;
+    for (std::size_t i = 1; i < found.size(); ++i) {
+        others.push_back(found[i].match.stackStrength / stack);
+    }
     const int claps = best.clapsInTake;
     const int agreeing = best.match.agreeing();
     e.evidence = {e.overlap.length().value,
@@ -127,14 +130,10 @@ void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate&
                   stack,
                   0,
                   static_cast<double>(agreeing) / std::max(1, claps),
-                  rival,
+                  others.empty() ? 0 : others.front(),
                   0};
     const Fact agreement{"claps-agree", {{"agreeing", agreeing}, {"claps", claps}}};
     const auto said = [&](const char* id) { return Facts{{id, {{"agreement", agreement}}}}; };
-    std::vector<double> others;
-    for (std::size_t i = 1; i < found.size(); ++i) {
-        others.push_back(found[i].match.stackStrength / stack);
-    }
     const Against against = againstClaps({stack, agreeing, claps, quiet}, others);
     e.confidence = against.probability();
     if (e.confidence >= kSureFrom) {

@@ -2,10 +2,10 @@
 #include "align/decide/loud_windows.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
 #include "core/statistics.h"
+#include "features/band_power.h"
 
 namespace brisk {
 namespace {
@@ -14,15 +14,8 @@ constexpr double kAroundMiddle = 0.7;  // seconds, each way
 constexpr double kAsLoudDb = 3;        // so much quieter is as loud still
 constexpr double kNothingDb = -200;
 
-/// Mean level of all bands around a moment, dB.
+/// Mean level of all bands together around a moment, dB.
 double levelAt(const BandLevels& levels, Seconds middle) {
-    static const auto power = [] {
-        std::array<double, 256> p{};
-        for (std::size_t v = 0; v < p.size(); ++v) {
-            p[v] = std::pow(10.0, static_cast<double>(v) / 20);  // half decibels
-        }
-        return p;
-    }();
     const auto count = static_cast<std::int64_t>(levels.size());
     const auto frame = [&](double t) {
         return std::clamp<std::int64_t>(std::llround(t * kBandFramesPerSecond), 0, count);
@@ -30,9 +23,7 @@ double levelAt(const BandLevels& levels, Seconds middle) {
     const std::int64_t from = frame(middle.value - kAroundMiddle);
     const std::int64_t to = frame(middle.value + kAroundMiddle);
     double sum = 0;
-    for (std::int64_t n = from; n < to; ++n) {
-        for (const std::uint8_t band : levels[static_cast<std::size_t>(n)]) sum += power[band];
-    }
+    for (std::int64_t n = from; n < to; ++n) sum += powerOf(levels[static_cast<std::size_t>(n)]);
     return sum > 0 ? 10 * std::log10(sum / static_cast<double>(to - from)) : kNothingDb;
 }
 

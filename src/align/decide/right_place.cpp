@@ -41,6 +41,19 @@ double oddsBelow(double value, double middle, double width) {
     return std::min(kMostOdds, std::exp((middle - value) / width));
 }
 
+/// 0 far below `middle`, a half there, 1 far above.
+double rising(double value, double middle, double width) {
+    return 1 / (1 + oddsBelow(value, middle, width));
+}
+
+/// The strongest was chosen: none of the others is more probable than it.
+/// \param equal  what one that is as good has.
+double oddsOfOthers(std::span<const double> strengths, double equal, double width) {
+    double sum = 0;
+    for (const double s : strengths) sum += std::min(1.0, oddsBelow(1, s / equal, width));
+    return sum;
+}
+
 }  // namespace
 
 double Against::probability() const {
@@ -56,7 +69,7 @@ double oddsOfOtherEvent(int agreeing, int against, int used, double stack, bool 
     // The sum of all stands as high as one of them times the root of their number.
     const double each = stack * std::sqrt(static_cast<double>(used)) / std::max(1, agreeing);
     const double able = std::max(1, agreeing + against);
-    const double clear = onsetsAgree ? 0 : 1 / (1 + oddsBelow(each, kClearMiddle, kClearWidth));
+    const double clear = onsetsAgree ? 0 : rising(each, kClearMiddle, kClearWidth);
     return oddsBelow(agreeing / able, kShareOfFaint + (kShareOfClear - kShareOfFaint) * clear,
                      kShareWidth);
 }
@@ -66,18 +79,13 @@ bool onsetsOfAllAgree(double coarse, double overlap) {
 }
 
 double oddsOfEcho(int agreeing, int used, double stack) {
-    const double low = 1 / (1 + oddsBelow(kHidesDirect, stack, kHidesWidth));
+    const double low = rising(kHidesDirect, stack, kHidesWidth);
     const double share = static_cast<double>(agreeing) / std::max(1, used);
     return low * std::min(kMostEcho, oddsBelow(share, kEchoShare, kEchoShareWidth));
 }
 
 double oddsOfElsewhere(std::span<const double> strengths) {
-    double sum = 0;
-    // The strongest was chosen: none of the others is more probable than it.
-    for (const double s : strengths) {
-        sum += std::min(1.0, oddsBelow(1, s / kEqualRival, kElsewhereWidth));
-    }
-    return sum;
+    return oddsOfOthers(strengths, kEqualRival, kElsewhereWidth);
 }
 
 Against againstClaps(const ClapEvidence& e, std::span<const double> others) {
@@ -85,9 +93,7 @@ Against againstClaps(const ClapEvidence& e, std::span<const double> others) {
     a.luck = oddsBelow(e.stack, e.agreeing > 1 ? kClapsMiddle : kOneClapMiddle, kClapWidth);
     a.otherEvent =
         (e.quiet ? 0 : kAmongOtherSound) + (e.agreeing * 3 >= e.claps * 2 ? 0 : kSomeClapsMissing);
-    for (const double o : others) {
-        a.elsewhere += std::min(1.0, oddsBelow(1, o, kClapElsewhereWidth));
-    }
+    a.elsewhere = oddsOfOthers(others, 1, kClapElsewhereWidth);
     return a;
 }
 

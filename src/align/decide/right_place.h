@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// How probable it is that a place is right: against luck, against two events that have some sound
-/// in common, and against every other place where the same is heard.
+/// in common, against an echo taken for the direct sound, and against every other place where the
+/// same is heard.
 ///
 /// Each of them is given as odds against the place, so that one half is what two equal places get.
 /// Fitted on the graded pairs of the truth bench's tuning set; docs/benchmarks.md shows how often

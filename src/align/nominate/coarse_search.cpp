@@ -25,9 +25,9 @@ constexpr double kDistinctSeconds = 0.1;
 constexpr double kMinOverlapSeconds = 10.0;
 constexpr double kMinSeconds = 1.2;
 constexpr double kEdgeSeconds = 8;   // of a file's end that may be all that two share
+constexpr double kEdgeWorthIt = 12;  // shorter files are searched whole, down to half of that
 constexpr double kAlike = 0.5;       // of the score that a stretch has with itself
 constexpr std::size_t kRepeats = 3;  // more say no more
-constexpr double kEdgeWorthIt = 12;  // shorter files are searched whole, down to half of that
 constexpr int kHistogram = 4000;
 
 struct Peak {
