@@ -40,6 +40,7 @@ Result<std::vector<float>> noiseOf(const PairSpec& s, std::size_t count) {
         for (std::uint64_t k = 0; k < 4; ++k) {
             SourceChoice other = s.source;
             other.kind = SourceKind::RealVoices;
+            other.part = kVoicesInNoise;
             auto voice = sourceSound(other, s.seed * 31 + k, static_cast<double>(count) / kRate);
             if (!voice) return voice;
             for (std::size_t n = 0; n < std::min(count, voice->size()); ++n) out[n] += (*voice)[n];
@@ -165,7 +166,7 @@ Result<std::vector<float>> takeWorldOf(const PairSpec& s, std::vector<float>& re
     if (s.elsewhere == Elsewhere::No) return recorded;
     const double seconds = static_cast<double>(recorded.size()) / kRate;
     SourceChoice others = s.source;
-    others.half = 1;
+    others.part = 1;
     auto world = sourceSound(others, s.seed + 1, seconds);
     if (!world || s.elsewhere == Elsewhere::OtherDay) return world;
     auto programme = sourceSound({SourceKind::Music, s.source.set}, s.seed + 2, seconds);

@@ -112,23 +112,23 @@ Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, 
     sim::NoiseSource random(seed);
     const auto below = [&](double n) { return static_cast<std::size_t>(random.uniform() * n); };
     const auto total = static_cast<std::size_t>(seconds * kSourceRate);
+    const std::size_t parts = c.kind == SourceKind::Music ? 2 : 3;  // nobody plays in the noise
     std::vector<float> out;
     int failures = 0;
     while (out.size() < total && failures < 50) {
-        // Takes and recordings that are to be foreign draw from different files.
-        const std::size_t i = c.half < 0 ? below(static_cast<double>(files.size()))
-                                         : 2 * below(static_cast<double>(files.size() / 2)) +
-                                               static_cast<std::size_t>(c.half);
-        auto part = c.kind == SourceKind::Music ? partOf(files[i], 50.0 * random.uniform(), seconds)
-                                                : spoken(files[i]);
-        if (part.size() < 4800) {
+        const std::size_t part = c.part < 0 ? below(2) : static_cast<std::size_t>(c.part);
+        const std::size_t i = parts * below(static_cast<double>(files.size() / parts)) + part;
+        auto sound = c.kind == SourceKind::Music
+                         ? partOf(files[i], 50.0 * random.uniform(), seconds)
+                         : spoken(files[i]);
+        if (sound.size() < 4800) {
             if (++failures == 50) {
                 return fail(ErrorCode::CannotRead, named("ffmpeg reads none of " + files[i]));
             }
             continue;
         }
-        scaleTo(part, 0.25f + 0.25f * random.uniform());
-        out.insert(out.end(), part.begin(), part.end());
+        scaleTo(sound, 0.25f + 0.25f * random.uniform());
+        out.insert(out.end(), sound.begin(), sound.end());
         if (c.kind == SourceKind::RealVoices) {
             out.insert(out.end(), below(0.9 * kSourceRate), 0.0f);
         }

@@ -19,11 +19,15 @@ enum class SourceSet { Tuning, Reported };
 
 const char* sourceKindText(SourceKind k);
 
+/// What is spoken in the noise of a take is spoken in no world, or it would truly be on both sides.
+constexpr int kVoicesInNoise = 2;
+
 struct SourceChoice {
     SourceKind kind = SourceKind::SyntheticSpeech;
     SourceSet set = SourceSet::Tuning;
-    /// 0 or 1: halves of the material that share nothing, for sounds that must not match; -1 all.
-    int half = -1;
+    /// Parts of the material that share nothing. 0, 1: for sounds that must not match;
+    /// kVoicesInNoise is in neither; -1: 0 and 1.
+    int part = -1;
 };
 
 /// Mono at 48 kHz, peak 0.5; the same arguments give the same samples. Threads: safe.

@@ -399,10 +399,6 @@
         <translation>Důkazy jsou slabé: {agreement}; {rival}. Než tomu uvěříte, poslechněte si to.</translation>
     </message>
     <message>
-        <source>No place where the two sounds agree: at best {agreement}; {rival}. Was the recorder running, and in the same room?</source>
-        <translation>Žádné místo, kde by oba zvuky souhlasily: nanejvýš {agreement}; {rival}. Běžel rekordér, a ve stejné místnosti?</translation>
-    </message>
-    <message>
         <source>The claps fit in more than one place: {agreement}. Listen to each.</source>
         <translation>Tlesknutí se hodí na více míst: {agreement}. Poslechněte si každé.</translation>
     </message>
@@ -2170,6 +2166,10 @@
         <source>{file} names or holds neither videos nor sounds.</source>
         <translation>{file} neuvádí ani neobsahuje videa ani zvuky.</translation>
     </message>
+    <message>
+        <source>No place where the two sounds agree: at best {agreement}. Was the recorder running, and in the same room?</source>
+        <translation>Žádné místo, kde by oba zvuky souhlasily: nanejvýš {agreement}. Běžel rekordér, a ve stejné místnosti?</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -3042,10 +3042,6 @@
         <translation>Co selhalo nebo bylo zastaveno, ještě jednou</translation>
     </message>
     <message>
-        <source>Start over</source>
-        <translation>Od začátku</translation>
-    </message>
-    <message>
         <source>Leave what failed as it is, and choose anew what is written</source>
         <translation>Nechat, co selhalo, a zvolit znovu, co se zapíše</translation>
     </message>
@@ -3253,6 +3249,10 @@
         <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by so many dB</source>
         <translation>Ztlumit vybraný úsek čistého zvuku, nebo tlesknutí u přehrávací hlavy, o tolik dB</translation>
     </message>
+    <message>
+        <source>New export</source>
+        <translation>Nový export</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -3303,6 +3303,10 @@
     <message>
         <source>%1 A search uses what is kept alone.</source>
         <translation>%1 Hledání použije jen to, co zůstává.</translation>
+    </message>
+    <message>
+        <source>Drag the clean sound until the two face each other, then listen.</source>
+        <translation>Táhněte čistý zvuk, až budou oba proti sobě, pak poslouchejte.</translation>
     </message>
 </context>
 <context>

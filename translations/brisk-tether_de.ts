@@ -398,10 +398,6 @@
         <translation>Die Belege sind dünn: {agreement}; {rival}. Hören Sie hin, bevor Sie darauf vertrauen.</translation>
     </message>
     <message>
-        <source>No place where the two sounds agree: at best {agreement}; {rival}. Was the recorder running, and in the same room?</source>
-        <translation>Keine Stelle, an der die beiden Töne übereinstimmen: bestenfalls {agreement}; {rival}. Lief der Rekorder, und im selben Raum?</translation>
-    </message>
-    <message>
         <source>The claps fit in more than one place: {agreement}. Listen to each.</source>
         <translation>Die Klatscher passen an mehrere Stellen: {agreement}. Hören Sie jede an.</translation>
     </message>
@@ -2147,6 +2143,10 @@
         <source>{file} names or holds neither videos nor sounds.</source>
         <translation>{file} nennt oder enthält weder Videos noch Töne.</translation>
     </message>
+    <message>
+        <source>No place where the two sounds agree: at best {agreement}. Was the recorder running, and in the same room?</source>
+        <translation>Keine Stelle, an der die beiden Töne übereinstimmen: bestenfalls {agreement}. Lief der Rekorder, und im selben Raum?</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -3019,10 +3019,6 @@
         <translation>Was fehlschlug oder angehalten wurde, noch einmal</translation>
     </message>
     <message>
-        <source>Start over</source>
-        <translation>Von vorn</translation>
-    </message>
-    <message>
         <source>Leave what failed as it is, and choose anew what is written</source>
         <translation>Lassen, was fehlschlug, und neu wählen, was geschrieben wird</translation>
     </message>
@@ -3230,6 +3226,10 @@
         <source>Lower the selected stretch of the clean sound, or the clap at the playhead, by so many dB</source>
         <translation>Den gewählten Abschnitt des sauberen Tons, oder den Klatscher am Abspielkopf, um so viele dB leiser machen</translation>
     </message>
+    <message>
+        <source>New export</source>
+        <translation>Neuer Export</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::Bench</name>
@@ -3280,6 +3280,10 @@
     <message>
         <source>%1 A search uses what is kept alone.</source>
         <translation>%1 Eine Suche nutzt nur, was bleibt.</translation>
+    </message>
+    <message>
+        <source>Drag the clean sound until the two face each other, then listen.</source>
+        <translation>Ziehen Sie den sauberen Ton, bis beide einander gegenüberstehen, dann hören Sie hin.</translation>
     </message>
 </context>
 <context>

@@ -26,9 +26,8 @@ constexpr Phrase kPhrases[] = {
                               "a clap.")},
     {"thin-evidence",
      PHRASE("The evidence is thin: {agreement}; {rival}. Listen before you trust it.")},
-    {"no-place-at-best",
-     PHRASE("No place where the two sounds agree: at best {agreement}; {rival}. Was the "
-            "recorder running, and in the same room?")},
+    {"no-place-at-best", PHRASE("No place where the two sounds agree: at best {agreement}. Was the "
+                                "recorder running, and in the same room?")},
     {"claps-in-several-places",
      PHRASE("The claps fit in more than one place: {agreement}. Listen to each.")},
     {"thin-claps", PHRASE("The evidence is thin: {agreement}. Listen before you trust it.")},

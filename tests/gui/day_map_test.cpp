@@ -11,7 +11,10 @@
 #include <QWheelEvent>
 #include <filesystem>
 
+#include "app/card/tether_card.h"
 #include "app/list/take_panel.h"
+#include "app/style/app_style.h"
+#include "app/tray/tray.h"
 #include "shoot/commands.h"
 #include "support/facts_text.h"
 #include "support/media_files.h"
@@ -90,6 +93,36 @@ TEST_F(WholeShoot, AFolderIsDroppedAndOneCommandPutsEveryTakeInItsPlace) {
     EXPECT_NEAR(first.width() * map().axis().secondsPerPixel(), 20, 0.3);
     EXPECT_EQ(first.top(), second.top()) << "one camera, one lane";
     EXPECT_GT(map().boxOf(take("door.mp4")).left(), second.right()) << "on the shelf";
+}
+
+TEST_F(WholeShoot, NamesWithoutAPlaceAreReadWhole) {
+    ASSERT_EQ(map().partCount(), 3);
+    for (int i = 0; i < 3; ++i) {
+        const auto part = map().part(i);
+        EXPECT_GE(part.place.width(),
+                  QFontMetrics(app::uiFont(11, true)).horizontalAdvance(part.name) + 20)
+            << part.name.toStdString();
+    }
+}
+
+TEST_F(WholeShoot, WhereNothingWasFoundTheNextThingIsTheHand) {
+    match();
+    QTest::mouseClick(&map(), Qt::LeftButton, {}, map().boxOf(take("door.mp4")).center().toPoint());
+    const auto primary = [&](const char* words) {
+        for (const auto* b : w.window.findChild<app::TetherCard*>()->findChildren<QPushButton*>()) {
+            if (b->isVisible() && b->text() == QLatin1String(words)) {
+                return b->property("primary").toBool();
+            }
+        }
+        ADD_FAILURE() << words << " is not on the card";
+        return false;
+    };
+    EXPECT_TRUE(primary("Place it by hand"));
+    EXPECT_FALSE(primary("Find matches"));
+    ASSERT_TRUE(w.press(QStringLiteral("Place it by hand")));
+    EXPECT_EQ(w.window.bench().tray().step(), app::Step::Place) << "where it can be moved";
+    ASSERT_TRUE(w.press(QStringLiteral("Clean sound one sample later")));
+    EXPECT_EQ(w.window.bench().tray().step(), app::Step::Place);
 }
 
 TEST_F(WholeShoot, AClickOrAKeyOnTheMapOpensATake) {

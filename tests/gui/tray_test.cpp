@@ -9,6 +9,7 @@
 #include <QTest>
 
 #include "app/card/tether_card.h"
+#include "app/map/day_map.h"
 #include "shoot/commands.h"
 #include "shoot/edit_commands.h"
 #include "support/media_files.h"
@@ -25,14 +26,17 @@ using test::WindowDriver;
 class TrayTest : public ::testing::Test {
   protected:
     void SetUp() override {
-        const auto day = test::babble(40, 48000, 17);
-        test::writeSound(folder_.file("lavalier.wav"), day, {});
-        test::writeTake(folder_.file("press-01.mp4"), {day.begin() + 480000, day.begin() + 1440000},
-                        {});
+        test::writeSound(folder_.file("lavalier.wav"), day_, {});
+        take("press-01.mp4", 10, 30);
         w.drop({QString::fromStdString(folder_.file("press-01.mp4")),
                 QString::fromStdString(folder_.file("lavalier.wav"))});
         EXPECT_TRUE(w.waitQuiet());
         EXPECT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
+    }
+    /// Seconds of the day.
+    void take(const char* name, int from, int to) {
+        test::writeTake(folder_.file(name),
+                        {day_.begin() + from * 48000, day_.begin() + to * 48000}, {});
     }
     void match() {
         EXPECT_TRUE(w.press(QStringLiteral("Find matches")));
@@ -42,6 +46,7 @@ class TrayTest : public ::testing::Test {
     QString sentence() {
         return w.window.findChild<QLabel*>(QStringLiteral("traySentence"))->text();
     }
+    std::vector<float> day_ = test::babble(40, 48000, 17);
     test::TempFolder folder_;
     WindowDriver w;
 };
@@ -64,10 +69,8 @@ TEST_F(TrayTest, AStepThatAPersonChoseStaysUntilTheTakeAsksForAnother) {
     QTest::keyClick(w.window.windowHandle(), Qt::Key_F2);
     EXPECT_EQ(step(), Step::Place);
     ASSERT_TRUE(w.press(QStringLiteral("Clean sound one sample later")));
-    EXPECT_EQ(step(), Step::Check) << "moved by hand, it is to be checked";
-    QTest::keyClick(w.window.windowHandle(), Qt::Key_F2);
     ASSERT_TRUE(w.press(QStringLiteral("Clean sound one sample later")));
-    EXPECT_EQ(step(), Step::Place) << "it asks nothing new";
+    EXPECT_EQ(step(), Step::Place) << "it stays under the hand that moves it";
     QTest::keyClick(w.window.windowHandle(), Qt::Key_F5);
     EXPECT_EQ(step(), Step::Trim);
     EXPECT_EQ(sentence(), QStringLiteral("The whole take is kept."));
@@ -90,6 +93,20 @@ TEST_F(TrayTest, TheSeamIsTheLargestThingAndNothingOverlaps) {
         EXPECT_GE(w.window.width(), 960);
         EXPECT_LE(w.window.width(), size.width()) << "it fits";
     }
+}
+
+TEST_F(TrayTest, ASecondCameraTakesNothingFromTheSeam) {
+    take("press-02.mp4", 15, 35);
+    w.drop({QString::fromStdString(folder_.file("press-02.mp4"))});
+    ASSERT_TRUE(w.waitQuiet());
+    match();
+    w.window.resize(1280, 800);
+    QTest::qWait(20);
+    auto& map = w.window.dayMap();
+    const auto takes = w.window.session().state().ids(MediaKind::Take);
+    ASSERT_EQ(takes.size(), 2u);
+    ASSERT_NE(map.boxOf(takes[0]).top(), map.boxOf(takes[1]).top());
+    EXPECT_GE(w.seam().height(), 270);
 }
 
 TEST_F(TrayTest, WhatTheCardSaysCanBeCopied) {

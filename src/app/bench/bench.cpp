@@ -59,6 +59,8 @@ QString keptWords(const TakeView& v) {
 constexpr double kTryWithin = 2;      // seconds around a place that is tried
 constexpr double kNearby = 10;        // seconds either way that are near
 constexpr int kLowBench = 620;        // pixels of height
+constexpr int kSeamWanted = 270;      // pixels, before the picture grows
+constexpr int kBenchTop = 16;         // pixels above it
 constexpr int kRoomForStrip = 860;    // pixels of height
 constexpr int kRecordingCard = 116;   // pixels of height
 constexpr double kLoopAround = 1;     // seconds either side of the playhead
@@ -129,7 +131,7 @@ void Bench::lookAround(const std::function<void()>& done) {
 void Bench::lay(Verbs& verbs) {
     Session& session = session_;
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 16, 0, 0);
+    column->setContentsMargins(16, kBenchTop, 0, 0);
     column->setSpacing(0);
     auto* top = new QHBoxLayout;
     top->setSpacing(0);
@@ -333,13 +335,28 @@ void Bench::refreshTray() {
         }
         return;
     }
+    const bool laid = v.placed && v.tether->placedByHand;
     tray_->setWords(Step::Place,
-                    v.placed && !fixed.empty() ? inWords(fixed) : tr("Where does it fall?"));
+                    v.placed && !fixed.empty() ? inWords(fixed)
+                    : laid ? tr("Drag the clean sound until the two face each other, then listen.")
+                           : tr("Where does it fall?"));
     tray_->setWords(Step::Check, v.pair ? slips_->verdict() : inWords(Fact{"no-place-yet"}));
     tray_->setWords(Step::Sound, sound_->holds());
     tray_->setWords(Step::Trim, v.pair
                                     ? keptWords(v)
                                     : tr("%1 A search uses what is kept alone.").arg(keptWords(v)));
+}
+
+void Bench::askForStep() {
+    if (!session_.facts(take_)) return;
+    const TakeView& v = session_.view(take_);
+    const Step asks = stepFor(v);
+    // A person's own choice of a step holds until the take asks for another; what is being moved
+    // stays under the hand that moves it.
+    const bool moving = asked_ && (v.state == TetherState::Slipped ||
+                                   (v.state == TetherState::NeedsAnEar && v.tether->movedByHand()));
+    if (asked_ != asks && !moving) tray_->open(asks);
+    asked_ = asks;
 }
 
 void Bench::openStep(Step step) {
@@ -361,10 +378,7 @@ void Bench::refresh() {
     soundPage_->setEnabled(!session_.view(take_).isRecording);
     listen_->setOneSound(session_.view(take_).isRecording);
     listen_->setCleanAvailable(pair.has_value());
-    const TetherState state = session_.stateOf(take_);
-    // A person's own choice of a step holds until the take asks for another.
-    if (f && asked_ != state) tray_->open(stepFor(state));
-    if (f) asked_ = state;
+    askForStep();
     refreshTray();
     gaugedAt_ = -1;
     listen_->setAudible(player_.audible());
@@ -558,7 +572,9 @@ void Bench::laySizes() {
         picture_->setFixedSize(width() - 16, height() - 16 - listen_->height());
         strip_->hide();
     } else {
-        const int high = std::clamp(height() * 29 / 100, 132, 420);
+        const int left =
+            height() - kBenchTop - tray_->maximumHeight() - listen_->height() - kSeamWanted;
+        const int high = std::clamp(std::min(height() * 29 / 100, left), 132, 420);
         const bool two = other_->shown() && !alone_;
         const int wide = std::min((high - 24) * 16 / 9, width() * (two ? 27 : 38) / 100);
         picture_->setFixedSize(wide, high);

@@ -76,6 +76,7 @@ class Bench : public QWidget {
     void layTray(Verbs& verbs);
     [[nodiscard]] CutTools::Where where() const;
     void refreshTray();
+    void askForStep();
     void connectParts();
     void connectPlacing();
     void connectListening();
@@ -113,8 +114,7 @@ class Bench : public QWidget {
     bool skipping_ = true;
     TetherCard* card_;
     Tray* tray_;
-    /// The state for which the tray opened a step by itself.
-    std::optional<TetherState> asked_;
+    std::optional<Step> asked_;  // that the take asked for last
     const QWidget* alone_ = nullptr;
     DistanceRow* distance_;
     MicrophoneRow* microphone_;

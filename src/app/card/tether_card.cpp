@@ -49,6 +49,15 @@ QString clockSentence(Ppm drift) {
         .arg(numberWords(std::fabs(drift.value) * 60e-3, 1));
 }
 
+/// The one thing to do next.
+void setPrimary(QPushButton* b, bool primary) {
+    if (b->property("primary") == QVariant(primary)) return;
+    b->setProperty("primary", primary);
+    useFont(b, 13, primary);
+    b->style()->unpolish(b);
+    b->style()->polish(b);
+}
+
 }  // namespace
 
 TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
@@ -97,8 +106,7 @@ TetherCard::TetherCard(Session& session, Verbs& verbs, QWidget* parent)
     const auto button = [&](Verb v, bool primary,
                             VerbButton::Unable unable = VerbButton::Unable::Hidden) {
         auto* b = new VerbButton(verbs, v, this, unable);
-        b->setProperty("primary", primary);
-        useFont(b, 13, primary);
+        setPrimary(b, primary);
         actions->addWidget(b);
         return b;
     };
@@ -295,6 +303,10 @@ void TetherCard::refresh() {
         ->setText(state == TetherState::Slipped ? tr("Make this the tether") : tr("Tether"));
     // A search has nothing to go by in a film without sound.
     find_->setVisible(!placed && !(take->scan && take->scan->silent()));
+    // Where a search found nothing, the next one finds nothing either.
+    const bool searched = t && !placed;
+    setPrimary(find_, !searched);
+    setPrimary(layOn_, searched);
     update();
 }
 

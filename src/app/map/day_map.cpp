@@ -32,6 +32,7 @@ constexpr int kRulerHigh = 22;
 constexpr int kMargin = 16;
 constexpr int kMaxHigh = 168;
 constexpr int kShelfBoxWide = 62;
+constexpr double kShelfGap = 6, kShelfMost = 0.2;  // pixels; of the map, where names are whole
 constexpr int kRowHigh = 30, kLaneHigh = 24, kBoxHigh = 20;
 constexpr int kMaxNameLength = 240;  // pixels
 constexpr int kSlideMs = 260;
@@ -46,10 +47,6 @@ QString nameOf(const Session& s, int id) {
 
 int ruler() {
     return scaled(kRulerHigh);
-}
-
-double shelfBoxWidth() {
-    return scaled(kShelfBoxWide);
 }
 
 }  // namespace
@@ -177,6 +174,7 @@ void DayMap::layOut() {
     rowHeight_ = std::floor(scaled(kRowHigh) * each);
     laneHeight_ = std::floor(scaled(kLaneHigh) * each);
     setFixedHeight(ruler() + static_cast<int>(rows * rowHeight_ + lanes * laneHeight_) + 8);
+    shelfBoxWidth_ = shelfBoxWidth();
     axis_.setWidth(static_cast<int>(shelfLeft()) - kMargin);
     if (fitted_) axis_.fit(limits());
     shapeRibbons();
@@ -186,11 +184,30 @@ TimeRange DayMap::limits() const {
     return {{0}, std::max(Seconds{1}, day_.length)};
 }
 
+std::size_t DayMap::shelfRows() const {
+    return static_cast<std::size_t>(
+        std::max(1.0, std::floor((height() - ruler()) / scaled(kLaneHigh))));
+}
+
+double DayMap::shelfColumns() const {
+    const std::size_t rows = shelfRows();
+    return static_cast<double>((day_.shelf.size() + rows - 1) / rows);
+}
+
+double DayMap::shelfBoxWidth() const {
+    // As wide as the names, where few takes are left over.
+    const QFontMetrics letters(uiFont(11, true));
+    double name = 0;
+    for (const int id : day_.shelf) {
+        name = std::max<double>(name, letters.horizontalAdvance(nameOf(session_, id)));
+    }
+    const double most = width() * kShelfMost / std::max(1.0, shelfColumns()) - kShelfGap;
+    return std::max<double>(scaled(kShelfBoxWide), std::min(name + scaled(26), most));
+}
+
 double DayMap::shelfLeft() const {
     if (day_.shelf.empty()) return width() - kMargin;
-    const double perColumn = std::max(1.0, std::floor((height() - ruler()) / scaled(kLaneHigh)));
-    const double columns = std::ceil(static_cast<double>(day_.shelf.size()) / perColumn);
-    const double wide = std::min(columns * (shelfBoxWidth() + 6), width() * 0.4);
+    const double wide = std::min(shelfColumns() * (shelfBoxWidth_ + kShelfGap), width() * 0.4);
     return width() - kMargin - wide;
 }
 
@@ -199,13 +216,12 @@ double DayMap::laneTop(int lane) const {
 }
 
 QRectF DayMap::shelfBox(std::size_t i) const {
-    const auto perColumn = static_cast<std::size_t>(
-        std::max(1.0, std::floor((height() - ruler()) / scaled(kLaneHigh))));
-    const std::size_t column = i / perColumn;
-    const double x = shelfLeft() + 6 + static_cast<double>(column) * (shelfBoxWidth() + 6);
-    if (x + shelfBoxWidth() > width()) return {};
-    return {x, ruler() + static_cast<double>(i % perColumn) * scaled(kLaneHigh) + 2,
-            shelfBoxWidth(), static_cast<double>(scaled(kBoxHigh))};
+    const std::size_t column = i / shelfRows(), row = i % shelfRows();
+    const double x =
+        shelfLeft() + kShelfGap + static_cast<double>(column) * (shelfBoxWidth_ + kShelfGap);
+    if (x + shelfBoxWidth_ > width()) return {};
+    return {x, ruler() + static_cast<double>(row) * scaled(kLaneHigh) + 2, shelfBoxWidth_,
+            static_cast<double>(scaled(kBoxHigh))};
 }
 
 QRectF DayMap::boxOf(const DayTake& t) const {
@@ -271,8 +287,8 @@ void DayMap::paintEvent(QPaintEvent* e) {
     if (!day_.shelf.empty()) {
         p.setFont(uiFont(11));
         p.setPen(colours().quiet);
-        p.drawText(QRectF(shelfLeft() + 6, 0, width() - shelfLeft(), ruler()), Qt::AlignVCenter,
-                   tr("no place · %1").arg(day_.shelf.size()));
+        p.drawText(QRectF(shelfLeft() + kShelfGap, 0, width() - shelfLeft(), ruler()),
+                   Qt::AlignVCenter, tr("no place · %1").arg(day_.shelf.size()));
     }
     for (const int id : day_.shelf) {
         if (!boxOf(id).isNull()) paintTake(p, id, shownBox(id), {}, {});

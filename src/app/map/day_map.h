@@ -71,6 +71,9 @@ class DayMap : public QWidget, public SpokenParts {
     void paintDrop(QPainter& p) const;
     [[nodiscard]] double laneTop(int lane) const;
     [[nodiscard]] QRectF shelfBox(std::size_t i) const;
+    [[nodiscard]] std::size_t shelfRows() const;
+    [[nodiscard]] double shelfColumns() const;
+    [[nodiscard]] double shelfBoxWidth() const;
     [[nodiscard]] double shelfLeft() const;
     /// Where it is on its way to its box.
     [[nodiscard]] QRectF shownBox(int take) const;
@@ -114,7 +117,7 @@ class DayMap : public QWidget, public SpokenParts {
         Seconds day;  // where it would begin
     };
     std::optional<Drop> drop_;
-    double rowHeight_ = 30, laneHeight_ = 24;
+    double rowHeight_ = 30, laneHeight_ = 24, shelfBoxWidth_ = 62;
     std::vector<double> drawn_;   // the looks of what is on the screen
     std::map<int, QRectF> came_;  // where boxes slide from
     QVariantAnimation sliding_;

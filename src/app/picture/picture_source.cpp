@@ -37,6 +37,17 @@ void PictureSource::ask(const QString& path, Seconds takeTime, int maxWidth) {
     worker_->ask({path, takeTime, maxWidth});
 }
 
+void PictureSource::tell(const Request& r, const ShownPicture& shown) {
+    worker_->bringBack([this, path = r.path, image = shown.image, time = shown.time.value] {
+        emit ready(path, image, time);
+    });
+}
+
+void PictureSource::fail(const Request& r, const Error& why) {
+    worker_->bringBack(
+        [this, path = r.path, fact = why.fact] { emit failed(path, inWords(fact)); });
+}
+
 bool PictureSource::open(const Request& r) {
     const bool same = readers_->path == r.path;
     if (!same || readers_->maxWidth != r.maxWidth) readers_->cache.clear();
@@ -46,7 +57,7 @@ bool PictureSource::open(const Request& r) {
     readers_->open.reset();
     auto reader = PictureReader::open(r.path.toStdString());
     if (!reader) {
-        emit failed(r.path, inWords(reader.error().fact));
+        fail(r, reader.error());
         return false;
     }
     readers_->open.emplace(std::move(*reader));
@@ -59,11 +70,11 @@ void PictureSource::answer(const Request& r) {
     cache.lookAt(r.time);
     if (const ShownPicture* held = cache.at(r.time)) {
         const ShownPicture shown = *held;
-        emit ready(r.path, shown.image, shown.time.value);
+        tell(r, shown);
         return lookAround(r, shown);
     }
     if (const ShownPicture* nearby = cache.near(r.time, Seconds{kStandIn})) {
-        emit ready(r.path, nearby->image, nearby->time.value);
+        tell(r, *nearby);
     }
     PictureWay way;
     way.tellKeyFrame = true;
@@ -71,9 +82,7 @@ void PictureSource::answer(const Request& r) {
     if (r.time < readers_->last) way.tellFrom = r.time - Seconds{kBehind};
     way.passed = [&](const Picture& p) {
         ShownPicture shown{imageOf(p), p.time, p.end};
-        if (!cache.near(r.time, Seconds{kStandIn})) {
-            emit ready(r.path, shown.image, shown.time.value);
-        }
+        if (!cache.near(r.time, Seconds{kStandIn})) tell(r, shown);
         cache.add(std::move(shown));
     };
     way.stop = [this] { return worker_->waiting(); };
@@ -81,13 +90,13 @@ void PictureSource::answer(const Request& r) {
     if (!picture) {
         if (picture.error().code == ErrorCode::Cancelled) return;
         readers_->open.reset();
-        emit failed(r.path, inWords(picture.error().fact));
+        fail(r, picture.error());
         return;
     }
     readers_->last = r.time;
     const ShownPicture shown{imageOf(*picture), picture->time, picture->end};
     cache.add(shown);
-    emit ready(r.path, shown.image, shown.time.value);
+    tell(r, shown);
     lookAround(r, shown);
 }
 

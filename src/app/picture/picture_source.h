@@ -38,6 +38,8 @@ class PictureSource : public QObject {
     struct Readers;
     void answer(const Request& r);
     bool open(const Request& r);
+    void tell(const Request& r, const ShownPicture& shown);
+    void fail(const Request& r, const Error& why);
     void lookAround(const Request& r, const ShownPicture& shown);
     std::unique_ptr<Readers> readers_;
     std::unique_ptr<LatestWorker<Request>> worker_;  // last: it ends first

@@ -44,14 +44,11 @@ void ThumbSource::work(const Request& r) {
         if (worker_->waiting()) return;
         auto picture = r.exact ? open_->at(t, width_) : open_->keyFrameBefore(t, width_);
         if (!picture) return;
-        QMetaObject::invokeMethod(
-            this,
-            [this, path = r.path, t, exact = r.exact, image = imageOf(*picture)] {
-                if (path != path_) return;
-                made_[{t.value, exact}] = image;
-                emit ready();
-            },
-            Qt::QueuedConnection);
+        worker_->bringBack([this, path = r.path, t, exact = r.exact, image = imageOf(*picture)] {
+            if (path != path_) return;
+            made_[{t.value, exact}] = image;
+            emit ready();
+        });
     }
 }
 

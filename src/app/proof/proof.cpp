@@ -120,14 +120,11 @@ void Proof::tell(const Request& r, ProofState state) {
         if (p.slip) p.slip = *p.slip - pathAt(state.path, p.time);
     }
     state.verdict = fitVerdict(clocks);
-    QMetaObject::invokeMethod(
-        this,
-        [this, job = r.job, state = std::move(state)]() mutable {
-            if (job.stopRequested()) return;
-            state_ = std::move(state);
-            emit changed();
-        },
-        Qt::QueuedConnection);
+    worker_->bringBack([this, job = r.job, state = std::move(state)]() mutable {
+        if (job.stopRequested()) return;
+        state_ = std::move(state);
+        emit changed();
+    });
 }
 
 bool Proof::openFor(const PlacedPair& pair) {

@@ -31,16 +31,13 @@ const std::vector<MatchPoint>* MatchCurveSource::of(const PlacedPair& pair) cons
 void MatchCurveSource::work(const Request& r) {
     auto curve = matchCurve(*r.scans.first, *r.scans.second, r.job);
     if (!curve && curve.error().code == ErrorCode::Cancelled) return;
-    QMetaObject::invokeMethod(
-        this,
-        [this, scans = r.scans, curve = std::move(curve)]() mutable {
-            if (known_.size() >= kMaxKept) known_.clear();  // it keeps files' scans alive
-            // Too short or silent: there is no curve, and that is known.
-            known_[scans] = curve ? std::move(*curve) : std::vector<MatchPoint>{};
-            wanted_ = {};
-            emit ready();
-        },
-        Qt::QueuedConnection);
+    worker_->bringBack([this, scans = r.scans, curve = std::move(curve)]() mutable {
+        if (known_.size() >= kMaxKept) known_.clear();  // it keeps files' scans alive
+        // Too short or silent: there is no curve, and that is known.
+        known_[scans] = curve ? std::move(*curve) : std::vector<MatchPoint>{};
+        wanted_ = {};
+        emit ready();
+    });
 }
 
 }  // namespace brisk::app

@@ -6,9 +6,7 @@ namespace brisk::app {
 SampleSource::SampleSource(QObject* parent)
     : QObject(parent),
       worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { answer(r); },
-                                                      [this] { reader_.reset(); })) {
-    qRegisterMetaType<std::shared_ptr<const SampleStretch>>();
-}
+                                                      [this] { reader_.reset(); })) {}
 
 SampleSource::~SampleSource() = default;
 
@@ -33,7 +31,7 @@ void SampleSource::answer(const Request& r) {
         reader_.reset();
         return;
     }
-    emit ready(stretch);
+    worker_->bringBack([this, stretch] { emit ready(stretch); });
 }
 
 }  // namespace brisk::app

@@ -48,5 +48,3 @@ class SampleSource : public QObject {
 };
 
 }  // namespace brisk::app
-
-Q_DECLARE_METATYPE(std::shared_ptr<const brisk::app::SampleStretch>)

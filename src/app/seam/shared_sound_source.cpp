@@ -50,14 +50,11 @@ void SharedSoundSource::work(const Request& r) {
     curves->recording = r.pair.recording;
     prepare(curves->camera, std::move(shared->scratch));
     prepare(curves->clean, std::move(shared->clean));
-    QMetaObject::invokeMethod(
-        this,
-        [this, curves, job = r.job] {
-            if (job.stopRequested()) return;
-            known_ = curves;
-            emit ready();
-        },
-        Qt::QueuedConnection);
+    worker_->bringBack([this, curves, job = r.job] {
+        if (job.stopRequested()) return;
+        known_ = curves;
+        emit ready();
+    });
 }
 
 }  // namespace brisk::app

@@ -191,9 +191,7 @@ void HandOverDesk::planAnew() {
 void HandOverDesk::makePlan(const PlanWish& wish) {
     auto plan =
         std::make_shared<HandOverPlan>(planHandOver(wish.takes, wish.choice, wish.recordings));
-    QMetaObject::invokeMethod(
-        this, [this, number = wish.number, plan] { takePlan(number, std::move(*plan)); },
-        Qt::QueuedConnection);
+    planner_.bringBack([this, number = wish.number, plan] { takePlan(number, std::move(*plan)); });
 }
 
 void HandOverDesk::takePlan(int number, HandOverPlan plan) {
@@ -277,15 +275,12 @@ void HandOverDesk::go(std::vector<std::size_t> files) {
                                       double sum = 0;
                                       for (const double p : progress) sum += p;
                                       queue.report(sum / all);
-                                      QMetaObject::invokeMethod(
-                                          this,
-                                          [this, run, i, r] {
-                                              // Of what is written now, and not of before.
-                                              if (run != run_ || i >= results_.size()) return;
-                                              results_[i] = r;
-                                              emit fileChanged(static_cast<int>(i));
-                                          },
-                                          Qt::QueuedConnection);
+                                      session_.work().bringBack([this, run, i, r] {
+                                          // Of what is written now, and not of before.
+                                          if (run != run_ || i >= results_.size()) return;
+                                          results_[i] = r;
+                                          emit fileChanged(static_cast<int>(i));
+                                      });
                                   },
                                   job);
                               return [this, run] {

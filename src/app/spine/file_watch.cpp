@@ -30,7 +30,7 @@ void FileWatch::look(const Paths& files) {
     }
     seen_ = std::move(now);
     if (gone.empty() && back.empty()) return;
-    QMetaObject::invokeMethod(this, [this, gone, back, changed] {
+    worker_.bringBack([this, gone, back, changed] {
         if (!gone.empty()) emit this->gone(gone);
         if (!back.empty()) emit this->back(back, changed);
     });

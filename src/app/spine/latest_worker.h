@@ -5,6 +5,7 @@
 ///
 ///     LatestWorker<Request> worker([](const Request& r) { ...slow...; });
 ///     worker.ask(r);     // from the interface thread; returns at once
+///     worker.bringBack([answer] { ... });   // from the work: done on the interface thread
 #pragma once
 
 #include <QtGlobal>
@@ -15,6 +16,7 @@
 #include <optional>
 #include <thread>
 
+#include "app/spine/inbox.h"
 #include "core/guarded.h"
 #include "core/thread_standing.h"
 #include "text/sentence.h"
@@ -54,6 +56,9 @@ class LatestWorker {
         wake_.notify_one();
     }
 
+    /// Done on the thread that made this; from `work`.
+    void bringBack(std::function<void()> answer) { inbox_.leave(std::move(answer)); }
+
     /// True while a newer request than the one being answered waits: that one may be given up.
     [[nodiscard]] bool waiting() const {
         const std::lock_guard lock(mutex_);
@@ -87,6 +92,7 @@ class LatestWorker {
     }
 
     static constexpr std::chrono::seconds kIdle{2};
+    Inbox inbox_;
     std::function<void(const Request&)> work_;
     std::function<void()> letGo_;
     mutable std::mutex mutex_;

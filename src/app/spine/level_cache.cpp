@@ -38,13 +38,10 @@ const LevelPlan* LevelCache::of(const TakeSoundPlan& plan) {
 void LevelCache::work(const Request& r) {
     auto level = resolveLevel(r.plan, r.job);
     if (!level) return;  // stopped, or the file list says what is wrong
-    QMetaObject::invokeMethod(
-        this,
-        [this, plan = r.plan, level = *level] {
-            if (wanted_ == plan) wanted_.reset();
-            take(plan, level);
-        },
-        Qt::QueuedConnection);
+    worker_->bringBack([this, plan = r.plan, level = *level] {
+        if (wanted_ == plan) wanted_.reset();
+        take(plan, level);
+    });
 }
 
 void LevelCache::take(const TakeSoundPlan& plan, const LevelPlan& level) {

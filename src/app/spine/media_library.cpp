@@ -120,7 +120,7 @@ void MediaLibrary::read(const std::string& path) {
         options.peaks = peaks;
         options.silentTakes = true;
         options.onInfo = [this, path](const MediaInfo& info) {
-            QMetaObject::invokeMethod(this, [this, path, info] { learn(path, info); });
+            work_.bringBack([this, path, info] { learn(path, info); });
         };
         auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
         return [this, path, scan] {

@@ -6,6 +6,7 @@
 
 #include "app/spine/open_shoot.h"
 #include "app/spine/words.h"
+#include "core/guarded.h"
 #include "shoot/commands.h"
 #include "shoot/project_file.h"
 
@@ -191,9 +192,9 @@ std::shared_ptr<OpenShoot::Loaded> OpenShoot::load(const QString& path,
             return all;
         }
     }
-    all->shoot = loadShoot(project);
+    all->shoot = guarded(project, [&] { return loadShoot(project); });
     if (!all->shoot) return all;
-    all->journal = readJournal(journal, project);
+    all->journal = guarded(journal.string(), [&] { return readJournal(journal, project); });
     std::error_code ec;
     all->journalThere = std::filesystem::exists(journal, ec);
     return all;

@@ -120,9 +120,7 @@ void Session::findMatches() {
                 return out;
             };
             const auto told = [&](std::size_t t, const std::vector<TakePlace>& places) {
-                QMetaObject::invokeMethod(
-                    this, [this, found = tethersOf(t, places)] { takeMatched(found); },
-                    Qt::QueuedConnection);
+                work_.bringBack([this, found = tethersOf(t, places)] { takeMatched(found); });
             };
             AllMatches all = matchAll(scratch, clean, {}, threads, job, told);
             auto found = std::make_shared<std::vector<Tether>>();

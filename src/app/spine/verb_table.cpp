@@ -308,7 +308,7 @@ const std::vector<VerbWords>& verbTable() {
          VERB_TEXT("What is whole stays; nothing half-written is left"), {}, F::HandingOver, ""},
         {Verb::TryAgain, "try-again", VERB_TEXT("Try again"), VERB_TEXT("What failed or was stopped, once more"),
          {}, F::HandingOver, ""},
-        {Verb::StartOver, "start-over", VERB_TEXT("Start over"),
+        {Verb::StartOver, "start-over", VERB_TEXT("New export"),
          VERB_TEXT("Leave what failed as it is, and choose anew what is written"), {},
          F::HandingOver, ""},
         {Verb::OpenFolder, "open-folder", VERB_TEXT("Open the folder"), VERB_TEXT("Where the files are"), {},

@@ -56,9 +56,7 @@ void WorkQueue::begin(const QString& what, Work work, int shoot) {
         } catch (...) {
             finish = [this, why = caughtError().fact] { emit failed(why); };
         }
-        QMetaObject::invokeMethod(
-            this, [this, entry, finish = std::move(finish)] { finished(entry, finish); },
-            Qt::QueuedConnection);
+        bringBack([this, entry, finish = std::move(finish)] { finished(entry, finish); });
     });
     emit changed();
 }

@@ -18,6 +18,7 @@
 #include <list>
 #include <memory>
 
+#include "app/spine/inbox.h"
 #include "core/guarded.h"
 #include "core/job_control.h"
 
@@ -38,6 +39,8 @@ class WorkQueue : public QObject {
     /// What runs for the shoot so far is stopped, and what it finds is dropped.
     void newShoot();
     void stopAll();
+    /// Done on the thread of the queue, in the order of coming.   Threads: any.
+    void bringBack(std::function<void()> deed) { inbox_.leave(std::move(deed)); }
     /// How many pieces of work run together; 0 = one for each core, at least two.
     void setAtOnce(int n);
     [[nodiscard]] int atOnce() const { return atOnce_; }
@@ -66,6 +69,7 @@ class WorkQueue : public QObject {
     };
     void begin(const QString& what, Work work, int shoot);
     void finished(const std::shared_ptr<Entry>& entry, const Finish& finish);
+    Inbox inbox_;
     QThreadPool pool_;
     std::list<std::shared_ptr<Entry>> running_;
     int startedInRun_ = 0;

@@ -18,14 +18,15 @@ namespace {
 constexpr Verb kSteps[] = {Verb::StepPlace, Verb::StepCheck, Verb::StepSound, Verb::StepTrim};
 }
 
-Step stepFor(TetherState state) {
-    switch (state) {
+Step stepFor(const TakeView& v) {
+    switch (v.state) {
         case TetherState::Loose:
             return Step::Place;
         case TetherState::Tethered:
             return Step::Sound;
-        case TetherState::Offered:
         case TetherState::NeedsAnEar:
+            return v.tether && v.tether->placedByHand ? Step::Place : Step::Check;
+        case TetherState::Offered:
         case TetherState::Slipped:
             break;
     }

@@ -9,7 +9,7 @@
 #include <array>
 
 #include "app/spine/verbs.h"
-#include "shoot/shoot_state.h"
+#include "day/take_view.h"
 
 class QLabel;
 class QStackedWidget;
@@ -18,8 +18,8 @@ namespace brisk::app {
 
 enum class Step { Place, Check, Sound, Trim };
 
-/// The step that a take in this state asks for.
-Step stepFor(TetherState state);
+/// The step that a take asks for.
+Step stepFor(const TakeView& v);
 
 class Tray : public QWidget {
     Q_OBJECT
