@@ -100,7 +100,7 @@ TEST_F(WholeShoot, NamesWithoutAPlaceAreReadWhole) {
     for (int i = 0; i < 3; ++i) {
         const auto part = map().part(i);
         EXPECT_GE(part.place.width(),
-                  QFontMetrics(app::uiFont(11, true)).horizontalAdvance(part.name) + 20)
+                  QFontMetrics(app::uiFont(11, true)).horizontalAdvance(part.name) + 28)
             << part.name.toStdString();
     }
 }

@@ -7,8 +7,10 @@
 #include <QTest>
 #include <cmath>
 #include <thread>
+#include <utility>
 
 #include "app/listen/player.h"
+#include "app/picture/picture_view.h"
 #include "app/proof/echo_gauge.h"
 #include "own_folders.h"
 #include "sound_server.h"
@@ -189,6 +191,57 @@ TEST_F(Heard, InTheWindowATakeOfRealSizePlaysOnSpace) {
     EXPECT_TRUE(w.window.session().heard(w.take())) << "somebody listened to it where it lies";
 }
 
+/// A machine that is too busy to play leaves gaps of true silence: no fault of the moving.
+bool hasGap(const std::vector<float>& v) {
+    int silent = 0;
+    for (std::size_t n = 1000; n + 4800 < v.size(); ++n) {
+        silent = v[n] == 0.0f ? silent + 1 : 0;
+        if (silent == 16) return true;
+    }
+    return false;
+}
+
+/// What is heard of five seconds from one second on.
+std::vector<float> heardOf(Player& p, const std::function<void()>& start) {
+    server->startRecording();
+    start();
+    EXPECT_TRUE(QTest::qWaitFor([&] { return p.position().value > 6; }, 60000))
+        << "it stands at " << p.position().value;
+    p.stop();
+    return heardPart(server->stopRecording()).left;
+}
+
+TEST_F(Heard, WherePicturesAreTooLargeTheyAreDroppedAndNeverTheSound) {
+    test::writeTakeOfRealSize(folder_.file("real.mp4"), test::sine(8, 48000, 110), 60);
+    const auto take = std::make_shared<const SoundScan>(test::scanned(folder_.file("real.mp4")));
+    test::WindowDriver w;
+    w.drop({QString::fromStdString(folder_.file("real.mp4"))});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return w.take() != 0; }, 60000));
+    ASSERT_TRUE(w.waitQuiet());
+    Player& player = w.window.bench().player();
+    const auto* view = w.window.findChild<PictureView*>();
+    int pictures = 0;
+    qint64 last = 0;
+    QObject::connect(&player, &Player::moved, view, [&] {
+        if (std::exchange(last, view->image().cacheKey()) != last) ++pictures;
+    });
+    // A machine that is busy with other work leaves gaps, too: without pictures as well.
+    bool alone = true, both = false;
+    for (int attempt = 0; attempt < 6 && alone && !both; ++attempt) {
+        Player bare;
+        bare.load(take, {});
+        alone = !hasGap(heardOf(bare, [&] { bare.play({1}); }));
+        w.window.bench().setPlayhead({1});
+        w.seam().setFocus();
+        pictures = 0;
+        both = !hasGap(heardOf(player, [&] { QTest::keyClick(&w.seam(), Qt::Key_Space); }));
+    }
+    std::printf("%.1f pictures a second of 60\n", pictures / 5.0);
+    if (!alone) GTEST_SKIP() << "too busy a machine to play";
+    EXPECT_TRUE(both) << "with its pictures its sound has gaps";
+    EXPECT_GT(pictures, 0);
+}
+
 TEST_F(Heard, ACardThatIsSlowIsWaitedForAndThenHeard) {
     Player p(nullptr, [](const auto& take, const auto& plan) {
         std::this_thread::sleep_for(std::chrono::milliseconds(900));
@@ -213,16 +266,6 @@ ChannelMap movedTone(const std::shared_ptr<const SoundScan>& take,
     QTest::qWait(400);
     p.stop();
     return heardPart(server->stopRecording());
-}
-
-/// A machine that is too busy to play leaves gaps of true silence: no fault of the moving.
-bool hasGap(const std::vector<float>& v) {
-    int silent = 0;
-    for (std::size_t n = 1000; n + 4800 < v.size(); ++n) {
-        silent = v[n] == 0.0f ? silent + 1 : 0;
-        if (silent == 16) return true;
-    }
-    return false;
 }
 
 TEST_F(Heard, MovingTheCleanSoundWhilePlayingIsHeardAtOnceAndDoesNotClick) {

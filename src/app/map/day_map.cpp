@@ -190,8 +190,7 @@ std::size_t DayMap::shelfRows() const {
 }
 
 double DayMap::shelfColumns() const {
-    const std::size_t rows = shelfRows();
-    return static_cast<double>((day_.shelf.size() + rows - 1) / rows);
+    return std::ceil(static_cast<double>(day_.shelf.size()) / static_cast<double>(shelfRows()));
 }
 
 double DayMap::shelfBoxWidth() const {
@@ -202,7 +201,7 @@ double DayMap::shelfBoxWidth() const {
         name = std::max<double>(name, letters.horizontalAdvance(nameOf(session_, id)));
     }
     const double most = width() * kShelfMost / std::max(1.0, shelfColumns()) - kShelfGap;
-    return std::max<double>(scaled(kShelfBoxWide), std::min(name + scaled(26), most));
+    return std::max<double>(scaled(kShelfBoxWide), std::min(name + scaled(30), most));
 }
 
 double DayMap::shelfLeft() const {

@@ -29,7 +29,8 @@ PictureSource::PictureSource(QObject* parent)
     : QObject(parent),
       readers_(std::make_unique<Readers>()),
       worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { answer(r); },
-                                                      [this] { readers_->open.reset(); })) {}
+                                                      [this] { readers_->open.reset(); },
+                                                      LatestWorker<Request>::Standing::Back)) {}
 
 PictureSource::~PictureSource() = default;
 

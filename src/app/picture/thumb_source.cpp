@@ -14,7 +14,8 @@ ThumbSource::ThumbSource(int width, QObject* parent)
     : QObject(parent),
       width_(width),
       worker_(std::make_unique<LatestWorker<Request>>([this](const Request& r) { work(r); },
-                                                      [this] { open_.reset(); })) {}
+                                                      [this] { open_.reset(); },
+                                                      LatestWorker<Request>::Standing::Back)) {}
 
 ThumbSource::~ThumbSource() = default;
 

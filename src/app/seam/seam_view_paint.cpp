@@ -364,7 +364,8 @@ void SeamView::paintCaptions(QPainter& p) const {
                                   "with the camera's.")
                              : tr("Find matches, and the clean sound will grow here, face to face "
                                   "with the camera's.");
-    p.drawText(below.adjusted(24, 8, -24, -8), Qt::AlignCenter | Qt::TextWordWrap, text);
+    // Above the tools, which lie on the seam's lower edge.
+    p.drawText(below.adjusted(24, 4, -24, -scaled(38)), Qt::AlignCenter | Qt::TextWordWrap, text);
 }
 
 QString SeamView::clippedWords() const {
