@@ -132,6 +132,15 @@ std::vector<float> cut(const std::vector<float>& v, double from, double length) 
     return out;
 }
 
+/// What is heard for some seconds of a long day: of what was before, the echoes.
+std::vector<float> heardFrom(const std::vector<float>& world, const sim::RoomSpec& room,
+                             double distance, std::uint64_t seed, double begins, double lasts) {
+    constexpr double kEchoes = 3;  // seconds, longer than any room's response
+    const double from = std::max(0.0, begins - kEchoes);
+    return cut(inRoom(cut(world, from, begins - from + lasts), room, distance, seed), begins - from,
+               lasts);
+}
+
 Result<std::vector<float>> worldOf(const PairSpec& s, double seconds, double lead) {
     if (!s.claps.empty()) {
         std::vector<float> world(static_cast<std::size_t>(seconds * kRate), 0.0f);
@@ -217,10 +226,12 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
     room.directDb = s.directDb;
     double lostInTake = 0;
     for (const Loss& l : s.losses) lostInTake += l.inTake && !l.silent ? l.seconds : 0;
-    const auto heard = s.metres.empty()
-                           ? inRoom(*takeWorld, room, s.distance, s.seed + 3)
-                           : heardWalking(*takeWorld, room, s.metres, lead, s.seed + 3);
-    auto scratch = cut(heard, lead + s.takeStart, s.takeSeconds + std::max(0.0, lostInTake));
+    const double begins = lead + s.takeStart;
+    const double lasts = s.takeSeconds + std::max(0.0, lostInTake);
+    auto scratch =
+        s.metres.empty()
+            ? heardFrom(*takeWorld, room, s.distance, s.seed + 3, begins, lasts)
+            : cut(heardWalking(*takeWorld, room, s.metres, lead, s.seed + 3), begins, lasts);
     auto noise = noiseOf(s, scratch.size());
     if (!noise) return tl::unexpected(noise.error());
     // For claps the peak counts: they are rare.

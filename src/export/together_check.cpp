@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <vector>
 
 #include "media/check/packet_digest.h"
 
@@ -14,6 +15,20 @@ namespace brisk {
 namespace {
 constexpr double kAlike = 0.0015;        // seconds: two roundings to a container's milliseconds
 constexpr std::size_t kMaxPlaces = 400;  // of one coded picture: an hour of a still would be slow
+
+struct ShownAt {
+    std::array<std::uint8_t, 16> hash;
+    double seconds = 0;
+};
+
+/// Those of which their file says when they are shown.
+std::vector<ShownAt> shownOf(const PacketList& list) {
+    std::vector<ShownAt> out;
+    for (const PacketDigest& p : list.packets) {
+        if (p.pts) out.push_back({p.hash, ticksToSeconds(*p.pts, list.timeBase)});
+    }
+    return out;
+}
 }  // namespace
 
 Result<FoundPicture> findPicture(const MediaInfo& take, const MediaInfo& written,
@@ -23,17 +38,16 @@ Result<FoundPicture> findPicture(const MediaInfo& take, const MediaInfo& written
     auto copy = pictureDigest(written.path, job.part(0.5, 1));
     if (!copy) return tl::unexpected(copy.error());
     std::multimap<std::array<std::uint8_t, 16>, double> where;  // take time of each coded picture
-    for (const PacketDigest& p : source->packets) {
-        where.emplace(p.hash, ticksToSeconds(p.pts, source->timeBase));
-    }
+    for (const ShownAt& p : shownOf(*source)) where.emplace(p.hash, p.seconds);
+    const std::vector<ShownAt> shown = shownOf(*copy);
     FoundPicture found;
     found.pictures = static_cast<std::int64_t>(copy->packets.size());
     // Still pictures are coded alike many times: every place that one may have is a vote.
     std::map<std::int64_t, std::int64_t> votes;  // by milliseconds
-    for (const PacketDigest& p : copy->packets) {
+    for (const ShownAt& p : shown) {
         auto [at, last] = where.equal_range(p.hash);
         for (std::size_t n = 0; at != last && n < kMaxPlaces; ++at, ++n) {
-            const double by = at->second - ticksToSeconds(p.pts, copy->timeBase);
+            const double by = at->second - p.seconds;
             ++votes[std::llround(by * 1000)];
         }
     }
@@ -45,13 +59,13 @@ Result<FoundPicture> findPicture(const MediaInfo& take, const MediaInfo& written
     });
     if (rival > 0) return found;  // it fits in several places alike
     double by = 0;
-    for (const PacketDigest& p : copy->packets) {
-        const double at = ticksToSeconds(p.pts, copy->timeBase) + best->first * 1e-3;
+    for (const ShownAt& p : shown) {
+        const double at = p.seconds + best->first * 1e-3;
         const auto [first, last] = where.equal_range(p.hash);
         const auto same = std::find_if(
             first, last, [&](const auto& w) { return std::fabs(w.second - at) < kAlike; });
         if (same == last) continue;
-        by += same->second - ticksToSeconds(p.pts, copy->timeBase);
+        by += same->second - p.seconds;
         ++found.identical;
     }
     by /= static_cast<double>(std::max<std::int64_t>(1, found.identical));

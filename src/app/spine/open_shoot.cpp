@@ -127,15 +127,13 @@ std::filesystem::path OpenShoot::lockedPlace(const std::filesystem::path& journa
     return lockPlace(journal);
 }
 
-bool OpenShoot::own(const QString& path, std::optional<FileLock>& lock) {
-    const auto place = lockedPlace(journalPlace(path.toStdString()));
-    if (!path_.isEmpty() && lock_ && place == lockPlace(journalPlace(path_.toStdString()))) {
-        return true;  // it is ours already
-    }
-    lock = FileLock::take(place);
-    if (lock) return true;
-    tellHeld(path, q(FileLock::heldBy(place)));
-    return false;
+OpenShoot::Claim OpenShoot::claim(const std::string& project, const std::filesystem::path& held) {
+    Claim out;
+    const auto place = lockedPlace(journalPlace(project));
+    if (place == held) return out;
+    out.lock = FileLock::take(place);
+    if (!out.lock) out.heldBy = FileLock::heldBy(place);
+    return out;
 }
 
 void OpenShoot::tellHeld(const QString& path, const QString& who) {
@@ -145,8 +143,11 @@ void OpenShoot::tellHeld(const QString& path, const QString& who) {
 }
 
 bool OpenShoot::save(const QString& path) {
-    std::optional<FileLock> lock;
-    if (!own(path, lock)) return false;
+    Claim claimed = claim(path.toStdString(), held());
+    if (claimed.heldBy) {
+        tellHeld(path, q(*claimed.heldBy));
+        return false;
+    }
     JournalMark mark = journal_ ? journal_->mark() : JournalMark{};
     mark.save = newJournalId();
     if (path != path_ || shoot_.changedSinceSaved()) keepVersionBefore(path.toStdString());
@@ -160,15 +161,14 @@ bool OpenShoot::save(const QString& path) {
     shoot_.markSaved();
     // The next step begins a new one; a crash until then finds all of this one in the file.
     forgetUnsaved();
-    if (lock) lock_ = std::move(lock);
+    if (claimed.lock) lock_ = std::move(claimed.lock);
     emit saved();
     emit changed();
     return true;
 }
 
 struct OpenShoot::Loaded {
-    std::optional<FileLock> lock;  ///< None where it was ours, or somebody else has it.
-    std::optional<std::string> heldBy;
+    Claim claimed;
     Result<LoadedShoot> shoot = failAt(ErrorCode::Cancelled, {}, {"stopped"});
     Result<std::optional<FoundJournal>> journal = std::optional<FoundJournal>();
     bool journalThere = false;
@@ -184,14 +184,8 @@ std::shared_ptr<OpenShoot::Loaded> OpenShoot::load(const QString& path,
     auto all = std::make_shared<Loaded>();
     const std::string project = path.toStdString();
     const auto journal = journalPlace(project);
-    const auto place = lockedPlace(journal);
-    if (place != held) {
-        all->lock = FileLock::take(place);
-        if (!all->lock) {
-            all->heldBy = FileLock::heldBy(place);
-            return all;
-        }
-    }
+    all->claimed = claim(project, held);
+    if (all->claimed.heldBy) return all;
     all->shoot = guarded(project, [&] { return loadShoot(project); });
     if (!all->shoot) return all;
     all->journal = guarded(journal.string(), [&] { return readJournal(journal, project); });
@@ -221,11 +215,11 @@ void OpenShoot::beginAnew() {
 }
 
 bool OpenShoot::adopt(const QString& path, const std::shared_ptr<Loaded>& all) {
-    if (all->heldBy) {
-        tellHeld(path, q(*all->heldBy));
+    if (all->claimed.heldBy) {
+        tellHeld(path, q(*all->claimed.heldBy));
         return false;
     }
-    auto& lock = all->lock;
+    auto& lock = all->claimed.lock;
     auto& loaded = all->shoot;
     if (!loaded) {
         emit noted(inWords(loaded.error().fact));

@@ -83,9 +83,13 @@ class OpenShoot : public QObject {
     void journalFailed(const Error& why);
     /// Where the lock of a journal is, in a folder that is there.
     static std::filesystem::path lockedPlace(const std::filesystem::path& journal);
-    /// Takes a saved shoot's lock; false, and says who has it, where somebody else does. Nothing in
-    /// `lock` where it is held already.
-    bool own(const QString& path, std::optional<FileLock>& lock);
+    /// A saved shoot's lock, where it was not ours already; or who has it.
+    struct Claim {
+        std::optional<FileLock> lock;
+        std::optional<std::string> heldBy;
+    };
+    /// \param held  the lock that is ours, see held().   Threads: any.
+    static Claim claim(const std::string& project, const std::filesystem::path& held);
 
     Shoot shoot_;
     QString path_;

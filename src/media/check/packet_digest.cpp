@@ -75,7 +75,8 @@ Fact differenceBetween(const PacketList& a, const PacketList& b) {
         if (x.hash != y.hash || x.size != y.size || x.key != y.key) {
             return {"another-coded-picture", {{"packet", i}}};
         }
-        if (apart(x.pts, y.pts)) return {"shown-at-another-time", {{"packet", i}}};
+        if (x.pts && y.pts && apart(*x.pts, *y.pts))
+            return {"shown-at-another-time", {{"packet", i}}};
         // Only MP4 and MOV keep decoding times of their own; elsewhere they are worked out anew.
     }
     return {};

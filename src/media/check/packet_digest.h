@@ -5,6 +5,7 @@
 
 #include <array>
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -17,8 +18,9 @@
 namespace brisk {
 
 struct PacketDigest {
-    std::int64_t pts = 0;  ///< In the list's time base, less that of the first shown picture.
-    std::int64_t dts = 0;
+    /// In the list's time base, less that of the first shown picture; none where a container says
+    /// nothing of it.
+    std::optional<std::int64_t> pts;
     int size = 0;
     bool key = false;
     /// Of the coded picture, start codes and length prefixes left out.

@@ -105,8 +105,7 @@ PictureDigester::~PictureDigester() = default;
 PacketDigest PictureDigester::of(const AVPacket& packet, std::int64_t zero) {
     State& s = *state_;
     PacketDigest d;
-    d.pts = packet.pts - zero;
-    d.dts = packet.dts - zero;
+    if (packet.pts != AV_NOPTS_VALUE) d.pts = packet.pts - zero;
     d.key = (packet.flags & AV_PKT_FLAG_KEY) != 0;
     s.hash.begin();
     if (!s.units) {

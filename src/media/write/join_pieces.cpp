@@ -153,8 +153,7 @@ class Joiner {
         const std::int64_t by = shown_ - zero;
         if (auto fed = soundUpTo(p, secondsOf(k->pts + by) + kAhead, false); !fed) return fed;
         PacketDigest digest = digester_->of(*k, zero);
-        digest.pts += shown_;
-        digest.dts += shown_;
+        if (digest.pts) *digest.pts += shown_;
         made_.pictures.packets.push_back(digest);
         k->pts += by;
         // Decoded after all before it, whatever was guessed of that where a piece began.
