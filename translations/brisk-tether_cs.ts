@@ -363,6 +363,18 @@
         <source>Channel %1</source>
         <translation>Kanál %1</translation>
     </message>
+    <message>
+        <source>%1 s left</source>
+        <translation>ještě %1 s</translation>
+    </message>
+    <message>
+        <source>%1 min left</source>
+        <translation>ještě %1 min</translation>
+    </message>
+    <message>
+        <source>%1 h %2 min left</source>
+        <translation>ještě %1 h %2 min</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>

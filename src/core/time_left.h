@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// How long work will still take, by how long it took so far, and how that is said.
+/// How long work will still take, by how long it took so far.
 ///
-///     if (auto left = timeLeft(elapsed, 0.4)) label = timeLeftText(*left);   // "12 s left"
+///     if (auto left = timeLeft(elapsed, 0.4)) ...
 #pragma once
 
 #include <optional>
-#include <string>
 
 #include "core/units.h"
 
@@ -14,8 +13,5 @@ namespace brisk {
 
 /// Nothing while it is too early to tell.
 std::optional<Seconds> timeLeft(Seconds elapsed, double fraction);
-
-/// "12 s left", "4 min left", "2 h 10 min left": rounded up.
-std::string timeLeftText(Seconds left);
 
 }  // namespace brisk

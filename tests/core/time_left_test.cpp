@@ -13,13 +13,5 @@ TEST(TimeLeft, IsToldByWhatWasDoneOnceThatSaysSomething) {
     EXPECT_NEAR(timeLeft({10}, 1)->value, 0, 1e-9);
 }
 
-TEST(TimeLeft, IsSaidInTheUnitThatFits) {
-    EXPECT_EQ(timeLeftText({0.2}), "1 s left");
-    EXPECT_EQ(timeLeftText({90}), "90 s left");
-    EXPECT_EQ(timeLeftText({91}), "2 min left");
-    EXPECT_EQ(timeLeftText({3601}), "61 min left");
-    EXPECT_EQ(timeLeftText({7810}), "2 h 11 min left");
-}
-
 }  // namespace
 }  // namespace brisk

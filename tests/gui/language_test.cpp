@@ -17,6 +17,7 @@
 #include <set>
 
 #include "app/list/take_panel.h"
+#include "app/spine/time_left_words.h"
 #include "app/spine/words.h"
 #include "app/style/app_style.h"
 #include "app/style/elided_label.h"
@@ -67,6 +68,15 @@ std::multiset<QString> filledIn(const QString& text) {
     std::multiset<QString> out;
     for (auto it = marks.globalMatch(text); it.hasNext();) out.insert(it.next().captured());
     return out;
+}
+
+TEST(Language, TheTimeThatIsLeftIsSaidInTheUnitThatFits) {
+    const auto said = [](double seconds) { return app::timeLeftWords({seconds}).toStdString(); };
+    EXPECT_EQ(said(0.2), "1 s left");
+    EXPECT_EQ(said(90), "90 s left");
+    EXPECT_EQ(said(91), "2 min left");
+    EXPECT_EQ(said(3601), "61 min left");
+    EXPECT_EQ(said(7810), "2 h 11 min left");
 }
 
 TEST(Language, CataloguesHoldEveryTextAndKeepWhatIsFilledIn) {

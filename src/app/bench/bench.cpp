@@ -572,8 +572,9 @@ void Bench::laySizes() {
         picture_->setFixedSize(width() - 16, height() - 16 - listen_->height());
         strip_->hide();
     } else {
+        // Of what has a fixed height that, which it has before it is laid out, too.
         const int left =
-            height() - kBenchTop - tray_->maximumHeight() - listen_->height() - kSeamWanted;
+            height() - kBenchTop - tray_->maximumHeight() - listen_->maximumHeight() - kSeamWanted;
         const int high = std::clamp(std::min(height() * 29 / 100, left), 132, 420);
         const bool two = other_->shown() && !alone_;
         const int wide = std::min((high - 24) * 16 / 9, width() * (two ? 27 : 38) / 100);

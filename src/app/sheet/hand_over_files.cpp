@@ -3,8 +3,8 @@
 
 #include <QMimeData>
 
+#include "app/spine/time_left_words.h"
 #include "app/spine/words.h"
-#include "core/time_left.h"
 #include "core/time_text.h"
 
 namespace brisk::app {
@@ -31,7 +31,7 @@ QString asideOf(const PlannedFile& f, const FileResult& r) {
     switch (r.state) {
         case FileState::Writing:
             return QObject::tr("writing, %1 %").arg(static_cast<int>(r.progress * 100)) +
-                   (r.left ? QObject::tr(", %1").arg(q(timeLeftText(*r.left))) : QString());
+                   (r.left ? QObject::tr(", %1").arg(timeLeftWords(*r.left)) : QString());
         case FileState::Written:
             return sized(r.problem.empty() ? QObject::tr("written") : QObject::tr("check failed"),
                          r.bytes);

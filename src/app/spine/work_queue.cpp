@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "app/spine/time_left_words.h"
 #include "core/time_left.h"
 
 namespace brisk::app {
@@ -91,7 +92,7 @@ QString WorkQueue::summary() const {
     if (startedInRun_ > 1) text += tr(" · %1 of %2").arg(ended + 1).arg(startedInRun_);
     const Seconds elapsed{static_cast<double>(first.since.elapsed()) / 1000};
     if (const auto left = timeLeft(elapsed, first.fraction->load())) {
-        text += tr(" · %1").arg(QString::fromStdString(timeLeftText(*left)));
+        text += tr(" · %1").arg(timeLeftWords(*left));
     }
     return text;
 }
