@@ -194,14 +194,16 @@ double DayMap::shelfColumns() const {
 }
 
 double DayMap::shelfBoxWidth() const {
+    const double least = scaled(kShelfBoxWide);
+    const double most = width() * kShelfMost / std::max(1.0, shelfColumns()) - kShelfGap;
+    if (most <= least) return least;
     // As wide as the names, where few takes are left over.
     const QFontMetrics letters(uiFont(11, true));
     double name = 0;
     for (const int id : day_.shelf) {
         name = std::max<double>(name, letters.horizontalAdvance(nameOf(session_, id)));
     }
-    const double most = width() * kShelfMost / std::max(1.0, shelfColumns()) - kShelfGap;
-    return std::max<double>(scaled(kShelfBoxWide), std::min(name + scaled(30), most));
+    return std::clamp(name + scaled(30), least, most);
 }
 
 double DayMap::shelfLeft() const {
