@@ -90,11 +90,16 @@ def read(program, files):
 
 @contextlib.contextmanager
 def screen():
-    """An invisible one, whose name it says itself, once it can be used: nothing is guessed."""
+    """An invisible one, whose name it says itself, once it can be used: nothing is guessed.
+
+    A server begins anew when its last client leaves, and refuses whoever comes in that moment;
+    the launcher of the bus is such a client, therefore -noreset.
+    """
     for _ in range(5):
         says, told = os.pipe()
         server = subprocess.Popen(
-            ["Xvfb", "-displayfd", str(told), "-screen", "0", "1400x900x24", "-nolisten", "tcp"],
+            ["Xvfb", "-displayfd", str(told), "-screen", "0", "1400x900x24", "-nolisten", "tcp",
+             "-noreset"],
             pass_fds=[told], stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
         os.close(told)
         try:
