@@ -11,6 +11,7 @@
 
 #include "align/assemble/match.h"
 #include "bench/pair_groups.h"
+#include "bench/shared_recordings.h"
 #include "bench/truth_score.h"
 #include "core/parallel_for.h"
 #include "text/sentence.h"
@@ -29,6 +30,7 @@ struct Options {
     std::string set = "tuning";
     std::vector<std::string> only;  ///< Groups; all where empty.
     std::uint64_t seed = 0;         ///< Only this pair.
+    int takesEach = 4;              ///< That share a recording, where they can.
     double share = 1, loopShare = 1;
     int foreignTakes = 56;
     int foreignRecordings = 56;
@@ -57,32 +59,45 @@ std::string folderFor(const Options& o, const std::string& name) {
     return path.string();
 }
 
-Result<Score> runPair(const PairSpec& spec, const Options& o) {
-    const std::string folder = folderFor(o, std::to_string(spec.seed));
-    auto made = makePair(spec, folder);
+void sayWhatWentWrong(const PairSpec& spec, const Score& s, const TetherEstimate& e) {
+    const bool well = s.right() && s.status == MatchStatus::Matched && s.errorMs <= 0.1 &&
+                      s.placeErrorS <= 0.3 && s.foundJumps == s.realJumps;
+    if (well) return;
+    std::fprintf(stderr,
+                 "  %s seed %llu %s: %s conf %.3f err %.3f ms | take %.0f s rt60 %.2f %.0f m "
+                 "snr %.0f noise %d agc %d jumps %d of %d place %.2f | %s\n",
+                 spec.group.c_str(), static_cast<unsigned long long>(spec.seed),
+                 sourceKindText(spec.source.kind), statusText(s.status), s.confidence, s.errorMs,
+                 spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
+                 static_cast<int>(spec.noise), spec.automaticGain, s.foundJumps, s.realJumps,
+                 s.placeErrorS, sentence(e.reason).c_str());
+}
+
+Result<std::vector<Score>> runRow(const std::vector<PairSpec>& row, const Options& o) {
+    const std::string folder = folderFor(o, std::to_string(row.front().seed));
+    auto made = makePairs(row, folder);
     if (!made) return tl::unexpected(made.error());
-    const auto begun = Clock::now();
-    auto take = scanSound(made->take, {}, {});
-    if (!take) return tl::unexpected(take.error());
-    auto recording = scanSound(made->recording, {}, {});
+    auto begun = Clock::now();
+    auto recording = scanSound(made->front().recording, {}, {});
     if (!recording) return tl::unexpected(recording.error());
-    auto e = matchPair(*take, *recording, {}, {});
-    if (!e) return tl::unexpected(e.error());
-    Score s = scoreOf(*e, *made);
-    s.seconds = since(begun);
-    if (o.verbose && (!s.right() || s.status != MatchStatus::Matched || s.errorMs > 0.1 ||
-                      s.placeErrorS > 0.3 || s.foundJumps != s.realJumps)) {
-        std::fprintf(stderr,
-                     "  %s seed %llu %s: %s conf %.3f err %.3f ms | take %.0f s rt60 %.2f %.0f m "
-                     "snr %.0f noise %d agc %d jumps %d of %d place %.2f | %s\n",
-                     spec.group.c_str(), static_cast<unsigned long long>(spec.seed),
-                     sourceKindText(spec.source.kind), statusText(s.status), s.confidence,
-                     s.errorMs, spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
-                     static_cast<int>(spec.noise), spec.automaticGain, s.foundJumps, s.realJumps,
-                     s.placeErrorS, sentence(e->reason).c_str());
+    auto searched = std::make_shared<CoarseRecording>(recording->bands);
+    const double read = since(begun) / static_cast<double>(row.size());
+    std::vector<Score> out;
+    for (std::size_t i = 0; i < row.size(); ++i) {
+        begun = Clock::now();
+        auto take = scanSound((*made)[i].take, {}, {});
+        if (!take) return tl::unexpected(take.error());
+        auto e = matchPair(*take, *recording, {.searched = searched}, {});
+        if (!e) return tl::unexpected(e.error());
+        Score s = scoreOf(*e, (*made)[i]);
+        s.seconds = since(begun) + read;
+        s.group = row[i].group;
+        s.seed = row[i].seed;
+        if (o.verbose) sayWhatWentWrong(row[i], s, *e);
+        out.push_back(std::move(s));
     }
     if (o.keep.empty()) fs::remove_all(folder);
-    return s;
+    return out;
 }
 
 void printRow(const Group& g, const std::vector<Score>& scores) {
@@ -124,22 +139,29 @@ void printRow(const Group& g, const std::vector<Score>& scores) {
 }
 
 std::vector<Score> runGroup(const Group& g, const Options& o) {
-    std::vector<std::optional<Score>> scores(g.pairs.size());
+    auto rows = rowsOfOneRecording(g.pairs, static_cast<std::size_t>(o.takesEach));
+    if (o.seed != 0) {
+        std::erase_if(rows, [&](const auto& row) {
+            return std::none_of(row.begin(), row.end(),
+                                [&](const PairSpec& p) { return p.seed == o.seed; });
+        });
+    }
+    std::vector<std::vector<Score>> scores(rows.size());
     std::mutex lock;
-    parallelFor(g.pairs.size(), 0, [&](std::size_t i) {
-        auto s = runPair(g.pairs[i], o);
+    parallelFor(rows.size(), 0, [&](std::size_t i) {
+        auto s = runRow(rows[i], o);
         if (!s) {
             const std::scoped_lock hold(lock);
             std::fprintf(stderr, "%s: %s\n", g.name.c_str(), sentence(s.error().fact).c_str());
             return;
         }
-        s->group = g.name;
-        s->seed = g.pairs[i].seed;
-        scores[i] = *s;
+        scores[i] = std::move(*s);
     });
     std::vector<Score> answered;
-    for (auto& s : scores) {
-        if (s) answered.push_back(std::move(*s));
+    for (auto& row : scores) {
+        for (Score& s : row) {
+            if (o.seed == 0 || s.seed == o.seed) answered.push_back(std::move(s));
+        }
     }
     return answered;
 }
@@ -222,10 +244,12 @@ void runForeign(SourceSet set, const Options& o, std::vector<Score>& all) {
         } else {
             s.takeSeconds = 1;
         }
+        s.recorderSeed = s.seed;
         auto made =
-            makePair(s, folderFor(o, o.set + (isTake ? "-take-" : "-rec-") + std::to_string(i)));
+            makePairs({s}, folderFor(o, o.set + (isTake ? "-take-" : "-rec-") + std::to_string(i)));
         if (!made) return;
-        auto scan = scanSound(isTake ? made->take : made->recording, {}, {});
+        const MadePair& pair = made->front();
+        auto scan = scanSound(isTake ? pair.take : pair.recording, {}, {});
         if (scan) (isTake ? takes : recordings)[i] = std::move(*scan);
     };
     parallelFor(takes.size(), 0, [&](std::size_t i) { make(i, true); });
@@ -274,13 +298,10 @@ int run(const Options& o) {
     std::printf(
         "| group | pairs | matched | unsure | unmatched | wrong | error p50 ms | p95 | max | "
         "drift p50 ppm | max | s each |\n|---|---|---|---|---|---|---|---|---|---|---|---|\n");
-    for (auto& g : pairGroups(set, o.share, o.loopShare)) {
+    for (const Group& g : pairGroups(set, o.share, o.loopShare)) {
         if (!asked(o, g)) continue;
-        if (o.seed != 0) {
-            std::erase_if(g.pairs, [&](const PairSpec& p) { return p.seed != o.seed; });
-        }
-        if (g.pairs.empty()) continue;
         const auto scores = runGroup(g, o);
+        if (scores.empty()) continue;
         printRow(g, scores);
         all.insert(all.end(), scores.begin(), scores.end());
         writeEvidence(o.evidence, all);
@@ -304,6 +325,7 @@ int main(int argc, char** argv) {
     app.add_option("--set", o.set)->check(CLI::IsMember({"tuning", "reported"}));
     app.add_option("--only", o.only, "Only groups whose name holds one of these; or foreign");
     app.add_option("--seed", o.seed, "Only the pair of this seed");
+    app.add_option("--takes", o.takesEach, "Takes that share a recording, where they can");
     app.add_option("--share", o.share, "Part of the full number of pairs");
     app.add_option("--loop-share", o.loopShare, "The same of the loops, at least");
     app.add_option("--foreign", o.foreignTakes, "Foreign takes");

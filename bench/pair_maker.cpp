@@ -145,7 +145,7 @@ Result<std::vector<float>> worldOf(const PairSpec& s, double seconds, double lea
     if (!s.claps.empty()) {
         std::vector<float> world(static_cast<std::size_t>(seconds * kRate), 0.0f);
         for (std::size_t i = 0; i < s.claps.size(); ++i) {
-            const auto clap = sim::handClap(s.seed * 13 + i);
+            const auto clap = sim::handClap(s.recorderSeed * 13 + i);
             const auto at = static_cast<std::size_t>((s.claps[i] + lead) * kRate);
             for (std::size_t k = 0; k < clap.size() && at + k < world.size(); ++k) {
                 world[at + k] += 0.8f * clap[k];
@@ -154,7 +154,7 @@ Result<std::vector<float>> worldOf(const PairSpec& s, double seconds, double lea
         return world;
     }
     const double wanted = s.loopSeconds > 0 ? s.loopSeconds : seconds;
-    auto world = sourceSound(s.source, s.seed, wanted);
+    auto world = sourceSound(s.source, s.recorderSeed, wanted);
     if (!world || s.loopSeconds <= 0) return world;
     const std::size_t period = world->size();
     world->resize(static_cast<std::size_t>(seconds * kRate));
@@ -176,9 +176,9 @@ Result<std::vector<float>> takeWorldOf(const PairSpec& s, std::vector<float>& re
     const double seconds = static_cast<double>(recorded.size()) / kRate;
     SourceChoice others = s.source;
     others.part = 1;
-    auto world = sourceSound(others, s.seed + 1, seconds);
+    auto world = sourceSound(others, s.recorderSeed + 1, seconds);
     if (!world || s.elsewhere == Elsewhere::OtherDay) return world;
-    auto programme = sourceSound({SourceKind::Music, s.source.set}, s.seed + 2, seconds);
+    auto programme = sourceSound({SourceKind::Music, s.source.set}, s.recorderSeed + 2, seconds);
     if (!programme) return programme;
     addAt(recorded, *programme, s.programmeDb);
     addAt(*world, *programme, s.programmeDb);
@@ -197,41 +197,25 @@ std::vector<TruthSegment> truthOf(const PairSpec& s, const RecorderClock& clock)
              line.toTake({clock.counted(s.claps.back())}).value, line}};
 }
 
-}  // namespace
-
-Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
-    MadePair out;
-    out.take = folder + "/take" + extensionFor(s.takeCodec);
-    out.recording = folder + "/recording" + extensionFor(s.recordingCodec);
-    const RecorderClock clock(s.ppm, s.warmth, s.recordingSeconds);
-    out.truth = truthOf(s, clock);
-    if (!s.metres.empty()) {
-        const auto [nearest, farthest] = extremes(s.metres);
-        out.wayAfter = (s.distance - nearest) / sim::kMetresPerSecond;
-        out.wayBefore = (farthest - s.distance) / sim::kMetresPerSecond;
-    }
-    out.polarity = s.upsideDown ? -1 : 1;
-    if (std::filesystem::exists(out.take) && std::filesystem::exists(out.recording)) return out;
-    const double lead = std::max(1.0, 1.0 - s.takeStart);
-    const double total = lead + 1 + std::max(s.recordingSeconds, s.takeStart + s.takeSeconds);
-    auto world = worldOf(s, total, lead);
-    if (!world) return tl::unexpected(world.error());
-    auto takeWorld = takeWorldOf(s, *world);
-    if (!takeWorld) return tl::unexpected(takeWorld.error());
-
+sim::RoomSpec roomOf(const PairSpec& s) {
     sim::RoomSpec room;
     room.rt60 = s.rt60;
-    room.width = 5 + static_cast<double>(s.seed % 5);
-    room.length = 7 + static_cast<double>(s.seed % 7);
+    room.width = 5 + static_cast<double>(s.recorderSeed % 5);
+    room.length = 7 + static_cast<double>(s.recorderSeed % 7);
+    return room;
+}
+
+Result<void> writeTake(const PairSpec& s, const std::vector<float>& world, double lead,
+                       const std::string& path) {
+    sim::RoomSpec room = roomOf(s);
     room.directDb = s.directDb;
     double lostInTake = 0;
     for (const Loss& l : s.losses) lostInTake += l.inTake && !l.silent ? l.seconds : 0;
     const double begins = lead + s.takeStart;
     const double lasts = s.takeSeconds + std::max(0.0, lostInTake);
-    auto scratch =
-        s.metres.empty()
-            ? heardFrom(*takeWorld, room, s.distance, s.seed + 3, begins, lasts)
-            : cut(heardWalking(*takeWorld, room, s.metres, lead, s.seed + 3), begins, lasts);
+    auto scratch = s.metres.empty()
+                       ? heardFrom(world, room, s.distance, s.seed + 3, begins, lasts)
+                       : cut(heardWalking(world, room, s.metres, lead, s.seed + 3), begins, lasts);
     auto noise = noiseOf(s, scratch.size());
     if (!noise) return tl::unexpected(noise.error());
     // For claps the peak counts: they are rare.
@@ -253,33 +237,72 @@ Result<MadePair> makePair(const PairSpec& s, const std::string& folder) {
     }
     if (s.lowpassHz > 0) lowpass(scratch, s.lowpassHz);
     lose(scratch, s.losses, true, s.takeStart);
+    if (s.takeRate != kRate) {
+        scratch = resampleBlock(scratch, kRate, s.takeRate, StreamResampler::Quality::Mastering);
+    }
+    return write(path, s.takeCodec, s.takeRate, 1, scratch);
+}
 
-    room.directDb.reset();
-    auto clean =
-        cut(inRoom(*world, room, s.recorderDistance, s.seed + 4), lead, s.recordingSeconds);
-    sim::RoomTone hush(s.seed + 9);
+Result<void> writeRecording(const PairSpec& s, const std::vector<float>& world, double lead,
+                            const RecorderClock& clock, const std::string& path) {
+    auto clean = cut(inRoom(world, roomOf(s), s.recorderDistance, s.recorderSeed + 4), lead,
+                     s.recordingSeconds);
+    sim::RoomTone hush(s.recorderSeed + 9);
     for (float& x : clean) {
         x = x * static_cast<float>(s.recorderDistance) * (s.upsideDown ? -1.0f : 1.0f) +
             0.0004f * hush.next();
     }
     repair(clean, s.repair);
-    if (s.underCloth) coverWithCloth(clean, s.seed);
+    if (s.underCloth) coverWithCloth(clean, s.recorderSeed);
     lose(clean, s.losses, false, 0);
-    if (s.takeRate != kRate) {
-        scratch = resampleBlock(scratch, kRate, s.takeRate, StreamResampler::Quality::Mastering);
-    }
     const double counted = s.recordingRate * (1 + s.ppm * 1e-6);
     if (!clock.steady()) {
         clean = onClock(clean, clock, s.recordingRate);
     } else if (counted != kRate) {
         clean = resampleBlock(clean, kRate, counted, StreamResampler::Quality::Mastering);
     }
-    if (auto w = write(out.take, s.takeCodec, s.takeRate, 1, scratch); !w) {
-        return tl::unexpected(w.error());
+    return write(path, s.recordingCodec, s.recordingRate, 0.9f, clean);
+}
+
+MadePair madeOf(const PairSpec& s, const RecorderClock& clock, const std::string& folder) {
+    MadePair out;
+    out.take = folder + "/take-" + std::to_string(s.seed) + extensionFor(s.takeCodec);
+    out.recording = folder + "/recording" + extensionFor(s.recordingCodec);
+    out.truth = truthOf(s, clock);
+    if (!s.metres.empty()) {
+        const auto [nearest, farthest] = extremes(s.metres);
+        out.wayAfter = (s.distance - nearest) / sim::kMetresPerSecond;
+        out.wayBefore = (farthest - s.distance) / sim::kMetresPerSecond;
     }
-    if (auto w = write(out.recording, s.recordingCodec, s.recordingRate, 0.9f, clean); !w) {
-        return tl::unexpected(w.error());
+    out.polarity = s.upsideDown ? -1 : 1;
+    return out;
+}
+
+}  // namespace
+
+Result<std::vector<MadePair>> makePairs(const std::vector<PairSpec>& row,
+                                        const std::string& folder) {
+    const PairSpec& first = row.front();
+    const RecorderClock clock(first.ppm, first.warmth, first.recordingSeconds);
+    std::vector<MadePair> out;
+    double lead = 1, end = first.recordingSeconds;
+    bool there = true;
+    for (const PairSpec& s : row) {
+        out.push_back(madeOf(s, clock, folder));
+        lead = std::max(lead, 1 - s.takeStart);
+        end = std::max(end, s.takeStart + s.takeSeconds);
+        there &= std::filesystem::exists(out.back().take);
     }
+    if (there && std::filesystem::exists(out.front().recording)) return out;
+    auto world = worldOf(first, lead + 1 + end, lead);
+    if (!world) return tl::unexpected(world.error());
+    auto takeWorld = takeWorldOf(first, *world);
+    if (!takeWorld) return tl::unexpected(takeWorld.error());
+    auto done = writeRecording(first, *world, lead, clock, out.front().recording);
+    for (std::size_t i = 0; done && i < row.size(); ++i) {
+        done = writeTake(row[i], *takeWorld, lead, out[i].take);
+    }
+    if (!done) return tl::unexpected(done.error());
     return out;
 }
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
-/// One simulated take and recording of a benchmark, with its truth: as files, since the engine is
-/// measured on what it reads.
+/// Simulated takes and their recording of a benchmark, with their truth: as files, since the engine
+/// is measured on what it reads.
 #pragma once
 
 #include <cstdint>
@@ -29,6 +29,7 @@ enum class Elsewhere {
 struct PairSpec {
     std::string group;
     std::uint64_t seed = 1;
+    std::uint64_t recorderSeed = 1;  ///< Of the world and what is recorded of it.
     SourceChoice source;
     double takeSeconds = 60;
     double recordingSeconds = 180;
@@ -68,8 +69,10 @@ struct MadePair {
     double wayAfter = 0, wayBefore = 0;
 };
 
-/// Writes both files into `folder`, which must exist. Files that are there already are taken as
-/// they are: the same specification gives the same files.
-Result<MadePair> makePair(const PairSpec& spec, const std::string& folder);
+/// Writes the recording and its takes into `folder`, which must exist. Files that are there already
+/// are taken as they are: the same specification gives the same files.
+/// \param row  takes of one recording, see shared_recordings.h.
+Result<std::vector<MadePair>> makePairs(const std::vector<PairSpec>& row,
+                                        const std::string& folder);
 
 }  // namespace brisk::bench

@@ -3,12 +3,12 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <filesystem>
 #include <map>
 #include <mutex>
 #include <string>
 
+#include "bench/source_decoder.h"
 #include "sim/noise.h"
 #include "sim/world_sound.h"
 
@@ -66,25 +66,8 @@ const std::vector<std::string>& filesFor(const SourceChoice& c) {
     return c.set == SourceSet::Tuning ? tuningVoices : reportedVoices;
 }
 
-/// Part of a file as 48 kHz mono; empty when it cannot be read or is over. Through ffmpeg, since
-/// the packages hold formats that no camera or recorder writes.
-std::vector<float> partOf(const std::string& path, double start, double seconds) {
-    const std::string command = "ffmpeg -v quiet -ss " + std::to_string(start) + " -i '" + path +
-                                "' -t " + std::to_string(seconds) +
-                                " -ac 1 -ar 48000 -f f32le - </dev/null";
-    FILE* pipe = popen(command.c_str(), "r");
-    if (!pipe) return {};
-    std::vector<float> mono;
-    std::vector<float> block(1 << 16);
-    while (const std::size_t got = std::fread(block.data(), sizeof(float), block.size(), pipe)) {
-        mono.insert(mono.end(), block.begin(), block.begin() + static_cast<std::ptrdiff_t>(got));
-    }
-    pclose(pipe);
-    return mono;
-}
-
 /// The beginning of a file of speech, read once: there are some thousands of a few seconds each,
-/// and starting a program for each pair's dozens of them took longer than matching the pair.
+/// and each pair speaks dozens of them.
 std::vector<float> spoken(const std::string& path) {
     static std::mutex lock;
     static std::map<std::string, std::vector<float>> known;
@@ -92,7 +75,7 @@ std::vector<float> spoken(const std::string& path) {
         const std::scoped_lock hold(lock);
         if (const auto it = known.find(path); it != known.end()) return it->second;
     }
-    auto sound = partOf(path, 0, 20);
+    auto sound = decodedSource(path, 0, 20);
     const std::scoped_lock hold(lock);
     return known.emplace(path, std::move(sound)).first->second;
 }
@@ -119,11 +102,11 @@ Result<std::vector<float>> fromFiles(const SourceChoice& c, std::uint64_t seed, 
         const std::size_t part = c.part < 0 ? below(2) : static_cast<std::size_t>(c.part);
         const std::size_t i = parts * below(static_cast<double>(files.size() / parts)) + part;
         auto sound = c.kind == SourceKind::Music
-                         ? partOf(files[i], 50.0 * random.uniform(), seconds)
+                         ? decodedSource(files[i], 50.0 * random.uniform(), seconds)
                          : spoken(files[i]);
         if (sound.size() < 4800) {
             if (++failures == 50) {
-                return fail(ErrorCode::CannotRead, named("ffmpeg reads none of " + files[i]));
+                return fail(ErrorCode::CannotRead, named("None of these can be read: " + files[i]));
             }
             continue;
         }
