@@ -2182,6 +2182,14 @@
         <source>No place where the two sounds agree: at best {agreement}. Was the recorder running, and in the same room?</source>
         <translation>Žádné místo, kde by oba zvuky souhlasily: nanejvýš {agreement}. Běžel rekordér, a ve stejné místnosti?</translation>
     </message>
+    <message>
+        <source>{agreement}, but only in what is quiet: what is loud on either side is not heard on the other. Was the recorder in the same room? Listen before you trust it.</source>
+        <translation>{agreement}, ale jen v tom, co je tiché: co je na jedné straně hlasité, na druhé slyšet není. Byl rekordér ve stejné místnosti? Než tomu uvěříte, poslechněte si to.</translation>
+    </message>
+    <message>
+        <source>What is kept of it is shorter than one picture. Keep more of the take.</source>
+        <translation>Co se z něj ponechává, je kratší než jeden obraz. Ponechte ze záběru víc.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -3368,6 +3376,10 @@
     <message>
         <source>Cut %1 earlier, where it is heard least.</source>
         <translation>Střihnout o %1 dříve, kde je to nejméně slyšet.</translation>
+    </message>
+    <message>
+        <source>Nothing was changed: less than one picture would be kept.</source>
+        <translation>Nic se nezměnilo: zbylo by méně než jeden obraz.</translation>
     </message>
 </context>
 <context>

@@ -2159,6 +2159,14 @@
         <source>No place where the two sounds agree: at best {agreement}. Was the recorder running, and in the same room?</source>
         <translation>Keine Stelle, an der die beiden Töne übereinstimmen: bestenfalls {agreement}. Lief der Rekorder, und im selben Raum?</translation>
     </message>
+    <message>
+        <source>{agreement}, but only in what is quiet: what is loud on either side is not heard on the other. Was the recorder in the same room? Listen before you trust it.</source>
+        <translation>{agreement}, aber nur in dem, was leise ist: Was auf der einen Seite laut ist, ist auf der anderen nicht zu hören. War der Rekorder im selben Raum? Hören Sie hin, bevor Sie dem trauen.</translation>
+    </message>
+    <message>
+        <source>What is kept of it is shorter than one picture. Keep more of the take.</source>
+        <translation>Was davon behalten wird, ist kürzer als ein Bild. Behalten Sie mehr vom Take.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>
@@ -3345,6 +3353,10 @@
     <message>
         <source>Cut %1 earlier, where it is heard least.</source>
         <translation>%1 früher schneiden, wo es am wenigsten zu hören ist.</translation>
+    </message>
+    <message>
+        <source>Nothing was changed: less than one picture would be kept.</source>
+        <translation>Nichts wurde geändert: Es bliebe weniger als ein Bild.</translation>
     </message>
 </context>
 <context>

@@ -26,6 +26,9 @@ constexpr Phrase kPhrases[] = {
                               "a clap.")},
     {"thin-evidence",
      PHRASE("The evidence is thin: {agreement}; {rival}. Listen before you trust it.")},
+    {"only-background",
+     PHRASE("{agreement}, but only in what is quiet: what is loud on either side is not heard on "
+            "the other. Was the recorder in the same room? Listen before you trust it.")},
     {"no-place-at-best", PHRASE("No place where the two sounds agree: at best {agreement}. Was the "
                                 "recorder running, and in the same room?")},
     {"claps-in-several-places",
@@ -420,6 +423,8 @@ constexpr Phrase kPhrases[] = {
             "asked "
             "for. Keep more of the take, or choose silence or the camera's sound for the "
             "gaps.")},
+    {"kept-less-than-a-picture",
+     PHRASE("What is kept of it is shorter than one picture. Keep more of the take.")},
     {"no-picture-to-write", PHRASE("It has no picture; its clean sound alone can be written.")},
     {"is-the-card-in", PHRASE("{file} is not there: is the card in?")},
     {"codec-does-not-go", PHRASE("{codec} does not go into {container}; choose {can}.")},

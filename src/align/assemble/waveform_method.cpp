@@ -10,6 +10,7 @@
 #include "align/measure/estimate_from.h"
 #include "align/measure/follow_clock.h"
 #include "align/measure/heard_spots.h"
+#include "align/measure/shared_by_level.h"
 #include "align/measure/stretch_search.h"
 #include "align/nominate/coarse_search.h"
 #include "align/nominate/pulled_rate.h"
@@ -321,6 +322,15 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
         beside.rivals.push_back(r.strength);
     }
     judge(parts, beside, e);
+    if (e.status == MatchStatus::Matched) {  // dearer to ask, and only ever says no
+        auto shared = sharedByLevel(reader, parts, e.polarity, job.withReport({}));
+        if (shared) {
+            beside.shared = *shared;
+            judge(parts, beside, e);
+        } else if (!tooLittleToCompare(shared.error())) {
+            return tl::unexpected(shared.error());
+        }
+    }
     add(e.reason, jumpFacts(e.segments));
     add(e.reason, clockFacts(e));
     if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});

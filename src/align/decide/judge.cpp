@@ -92,7 +92,8 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     const Against against{oddsOfLuck(logP, stack),
                           oddsOfOtherEvent(agreeing, beside.against, used, stack,
                                            onsetsOfAllAgree(coarse, e.overlap.length().value)),
-                          oddsOfElsewhere(beside.rivals), oddsOfEcho(agreeing, used, stack)};
+                          oddsOfElsewhere(beside.rivals), oddsOfEcho(agreeing, used, stack),
+                          beside.shared ? oddsOfBackground(*beside.shared) : 0.0};
     e.confidence = against.probability();
     const Fact agreement{"windows-agree",
                          {{"agreeing", agreeing},
@@ -108,8 +109,10 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
         e.reason = said("sure");
     } else if (!against.nowhere()) {
         e.status = MatchStatus::Unsure;
-        e.reason = said(against.elsewhere > against.luck + against.otherEvent ? "several-places"
-                                                                              : "thin-evidence");
+        const double others = against.luck + against.otherEvent;
+        e.reason = said(against.background > against.elsewhere + others ? "only-background"
+                        : against.elsewhere > others                    ? "several-places"
+                                                                        : "thin-evidence");
     } else {
         e.status = MatchStatus::Unmatched;
         e.reason = said("no-place-at-best");

@@ -3,10 +3,12 @@
 /// Decides from the evidence whether a place is right, and says why in a person's words.
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "align/measure/clap_match.h"
 #include "align/measure/follow_clock.h"
+#include "align/measure/shared_by_level.h"
 #include "align/tether_estimate.h"
 
 namespace brisk {
@@ -30,6 +32,8 @@ struct Beside {
     std::vector<double> rivals;  ///< How near each other place comes, see rivalStrength.
     int steps = 0;    ///< From one lag to another that were chosen freely: luck has more to choose.
     int against = 0;  ///< Windows that do not agree though they could, see loud_windows.h.
+    /// How loud what is common is; where it was asked for.
+    std::optional<SharedByLevel> shared = std::nullopt;
 };
 
 /// Fills status, confidence and reason of `estimate`. Confidence is the probability that the place

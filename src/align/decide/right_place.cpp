@@ -25,6 +25,12 @@ constexpr double kEchoShare = 0.72, kEchoShareWidth = 0.03;
 constexpr double kHidesDirect = 10.5, kHidesWidth = 0.5;  // deviations
 constexpr double kMostEcho = 1;                           // of such answers half are right
 
+// Background: agreement where it is loud against where it is as usual. One event had 1.04 and more
+// on one side at least, two rooms 0.75 and less on both.
+constexpr double kLoudOfUsual = 0.85, kLoudWidth = 0.035;
+constexpr double kSeen = 3;     // deviations; what is common as usual has to be seen
+constexpr double kInDoubt = 2;  // deviations in favour of the place
+
 // Other places: strength against this one's, as a part of what an equal has.
 constexpr double kElsewhereWidth = 0.16;
 
@@ -57,7 +63,7 @@ double oddsOfOthers(std::span<const double> strengths, double equal, double widt
 }  // namespace
 
 double Against::probability() const {
-    return std::min(kMostConfident, 1 / (1 + luck + otherEvent + elsewhere + echo));
+    return std::min(kMostConfident, 1 / (1 + luck + otherEvent + elsewhere + echo + background));
 }
 
 double oddsOfLuck(double log10PValue, double stack) {
@@ -82,6 +88,15 @@ double oddsOfEcho(int agreeing, int used, double stack) {
     const double low = rising(kHidesDirect, stack, kHidesWidth);
     const double share = static_cast<double>(agreeing) / std::max(1, used);
     return low * std::min(kMostEcho, oddsBelow(share, kEchoShare, kEchoShareWidth));
+}
+
+double oddsOfBackground(const SharedByLevel& shared) {
+    const auto loudOfUsual = [](const SharedOfSide& side) {
+        if (side.usual.agreement < kSeen * side.usual.doubt) return 1.0;
+        return (side.loud.agreement + kInDoubt * side.loud.doubt) / side.usual.agreement;
+    };
+    return oddsBelow(std::max(loudOfUsual(shared.take), loudOfUsual(shared.recording)),
+                     kLoudOfUsual, kLoudWidth);
 }
 
 double oddsOfElsewhere(std::span<const double> strengths) {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 /// \file
 /// How probable it is that a place is right: against luck, against two events that have some sound
-/// in common, against an echo taken for the direct sound, and against every other place where the
-/// same is heard.
+/// in common, against a programme that played in two rooms, against an echo taken for the direct
+/// sound, and against every other place where the same is heard.
 ///
 /// Each of them is given as odds against the place, so that one half is what two equal places get.
 /// Fitted on the graded pairs of the truth bench's tuning set; docs/benchmarks.md shows how often
@@ -10,6 +10,8 @@
 #pragma once
 
 #include <span>
+
+#include "align/measure/shared_by_level.h"
 
 namespace brisk {
 
@@ -27,6 +29,8 @@ struct Against {
     double otherEvent = 0;
     double elsewhere = 0;
     double echo = 0;  ///< An echo was taken for the direct sound: some milliseconds late.
+    /// What is common is something in the background of two rooms, see shared_by_level.h.
+    double background = 0;
 
     /// More probable than the place and its equals together: there is none.
     [[nodiscard]] bool nowhere() const { return luck + otherEvent > 1 + elsewhere; }
@@ -50,6 +54,10 @@ bool onsetsOfAllAgree(double coarse, double overlap);
 /// Where the sum stands low, direct sound that is weaker than its echo is not seen in it; windows
 /// that point here and there are the sign of it.
 double oddsOfEcho(int agreeing, int used, double stack);
+
+/// What is loud is common on one side at least, or it is two rooms. What too few bins say is not
+/// held against a place.
+double oddsOfBackground(const SharedByLevel& shared);
 
 /// \param strengths  of the other places, see rivalStrength.
 double oddsOfElsewhere(std::span<const double> strengths);
