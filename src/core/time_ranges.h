@@ -63,4 +63,10 @@ inline TimeRanges keptWithin(const TimeRanges& kept, const TimeRanges& within) {
     return out;
 }
 
+/// Those that are at least so long.
+inline TimeRanges longEnough(TimeRanges kept, Seconds shortest) {
+    std::erase_if(kept, [&](const TimeRange& r) { return r.length() < shortest; });
+    return kept;
+}
+
 }  // namespace brisk

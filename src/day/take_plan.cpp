@@ -90,6 +90,10 @@ std::optional<TakeSoundPlan> takeSoundPlan(const ShootState& state, int take,
         plan.nothingCovered = within.empty();
         if (!within.empty()) plan.kept = std::move(within);
     }
+    // A picture and its sound cannot be made of less. Where nothing else is kept it is told.
+    if (auto pieces = longEnough(plan.kept, shortestPiece(*plan.take)); !pieces.empty()) {
+        plan.kept = std::move(pieces);
+    }
     // All of it is no cut.
     const auto all = TakeSoundPlan{plan.take, plan.clean}.stretches().front();
     if (plan.kept.size() == 1 && plan.kept[0].start - all.start < kNoCut &&

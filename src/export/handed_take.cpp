@@ -61,7 +61,10 @@ std::vector<Mark> marksOnTake(const ShootState& state, int take, const TakeSound
 }  // namespace
 
 Fact nothingToWrite(const TakeSoundPlan& sound) {
-    return sound.nothingCovered ? Fact{"nothing-kept-is-covered"} : Fact{};
+    if (sound.nothingCovered) return {"nothing-kept-is-covered"};
+    const Seconds shortest = shortestPiece(*sound.take);
+    return longEnough(sound.stretches(), shortest).empty() ? Fact{"kept-less-than-a-picture"}
+                                                           : Fact{};
 }
 
 std::vector<HandedTake> handedTakes(const ShootState& state, const std::vector<int>& takes,

@@ -54,6 +54,13 @@ std::vector<TimeRange> coverage(const CleanPieces& pieces) {
 
 }  // namespace
 
+Seconds shortestPiece(const SoundScan& take) {
+    constexpr double kNearlyOne = 0.99;  // edges lie on samples, which begin beside pictures
+    const auto& video = take.info.video;
+    if (!video || video->rate.num <= 0) return {0.01};
+    return Seconds{kNearlyOne * video->rate.den / static_cast<double>(video->rate.num)};
+}
+
 TimeRange TakeSoundPlan::wholeTake() const {
     return take->wholeTake();
 }

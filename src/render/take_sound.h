@@ -16,6 +16,9 @@
 
 namespace brisk {
 
+/// Nothing shorter can be kept of a take: one picture, and 10 ms where there is none.
+Seconds shortestPiece(const SoundScan& take);
+
 struct TakeSoundPlan {
     std::shared_ptr<const SoundScan> take;
     CleanPieces clean;  ///< Where it is heard; at least one.

@@ -8,6 +8,7 @@
 #include "day/permissions.h"
 #include "day/place_offers.h"
 #include "shoot/commands.h"
+#include "shoot/edit_commands.h"
 #include "shoot/mark_commands.h"
 #include "support/facts_text.h"
 #include "support/shoot_folder.h"
@@ -57,6 +58,16 @@ class TakeViewTest : public ::testing::Test {
     std::vector<ContinuedTake> continued_;
     mutable int asked_ = 0;
 };
+
+TEST_F(TakeViewTest, SliversAreNotHeardUnlessNothingElseIsKept) {
+    place();
+    const TimeRange whole = view().whole;
+    shoot_.apply(
+        commands::keep(shoot_.state(), kTake, {{{1}, {1.00002}}, {{2}, {5}}}, whole, "cut"));
+    EXPECT_EQ(view().sound->kept, (TimeRanges{{{2}, {5}}}));
+    shoot_.apply(commands::keep(shoot_.state(), kTake, {{{1}, {1.00002}}}, whole, "cut"));
+    EXPECT_EQ(view().sound->kept, (TimeRanges{{{1}, {1.00002}}})) << "which export refuses";
+}
 
 TEST_F(TakeViewTest, OfALooseTake) {
     const TakeView v = view();

@@ -105,6 +105,16 @@ TEST_P(CutTake, EachPieceIsAFileThatBeginsWithItsPictureAndItsSound) {
     }
 }
 
+// An older shoot may hold pieces of some samples.
+TEST_P(CutTake, LessThanAPictureIsRefusedWithASentence) {
+    plan_->sound.kept = {{{5}, {5.00001}}};
+    const auto done = exportVideo(*plan_, {});
+    ASSERT_FALSE(done);
+    EXPECT_NE(sentence(done.error().fact).find("shorter than one picture"), std::string::npos)
+        << done.error().fact;
+    EXPECT_FALSE(std::filesystem::exists(folder_.file("out/take clean.mov")));
+}
+
 TEST_P(CutTake, AtAKeyFrameThePictureIsCopiedInEveryContainer) {
     // The one before it ends inside of what the second begins with.
     plan_->sound.kept = {{{1}, {3.2}}, {{3.4}, {8.2}}};

@@ -63,6 +63,22 @@ TEST_F(Cutting, APieceIsCutOutDroppedAndBroughtBackAndNothingMoves) {
     EXPECT_EQ(kept(), TimeRanges{session().view(w.take()).whole});
 }
 
+TEST_F(Cutting, NothingShorterThanAPictureIsKept) {
+    key(5, Qt::Key_Q);
+    const TimeRanges before = kept();
+    for (const double at : {5.0, 5.00001, 5.03}) {  // 25 pictures a second
+        key(at, Qt::Key_Q, Qt::ShiftModifier);      // trims the end
+        EXPECT_EQ(kept(), before) << at;
+        key(at, Qt::Key_X);
+        EXPECT_EQ(kept(), before) << at;
+    }
+    EXPECT_TRUE(w.wordsOnScreen().contains(QLatin1String("less than one picture")))
+        << w.wordsOnScreen().toStdString();
+    key(5.04, Qt::Key_Q, Qt::ShiftModifier);
+    ASSERT_EQ(kept().size(), 1u);
+    EXPECT_NEAR(kept()[0].length().value, 0.04, 1e-6);
+}
+
 TEST_F(Cutting, BothEndsAreTrimmedAndTheSharedPartIsKept) {
     key(5, Qt::Key_Q);
     key(15, Qt::Key_Q, Qt::ShiftModifier);

@@ -8,6 +8,7 @@
 #include "app/spine/words.h"
 #include "core/time_text.h"
 #include "render/cut_snap.h"
+#include "render/take_sound.h"
 #include "shoot/edit_commands.h"
 
 namespace brisk::app {
@@ -47,7 +48,12 @@ void CutTools::add(Verb verb, const std::string& what, Edge edge, Change change)
 void CutTools::run(const Tool& tool) {
     const Where chosen = where_(), w = settled(tool);
     const auto kept = changed(tool, w);
-    if (!kept) return;
+    if (!kept) {
+        if (asked(tool, w)) {
+            emit session_.said(tr("Nothing was changed: less than one picture would be kept."));
+        }
+        return;
+    }
     session_.apply(
         commands::keep(session_.state(), w.take, *kept, session_.view(w.take).whole, tool.what));
     const Seconds by = w.playhead - chosen.playhead;
@@ -74,13 +80,24 @@ TimeRanges CutTools::shared(const TimeRanges& kept) const {
     return keptWithin(kept, covered);
 }
 
-std::optional<TimeRanges> CutTools::changed(const Tool& tool, const Where& w) const {
-    if (!session_.view(w.take).read || session_.view(w.take).isRecording) return std::nullopt;
-    const TimeRanges before = session_.view(w.take).kept;
-    TimeRanges after = tool.change(before, session_.view(w.take).whole, w);
-    // Something is always kept.
-    if (after.empty() || after == before) return std::nullopt;
+std::optional<TimeRanges> CutTools::asked(const Tool& tool, const Where& w) const {
+    const TakeView& view = session_.view(w.take);
+    if (!view.read || view.isRecording) return std::nullopt;
+    TimeRanges after = tool.change(view.kept, view.whole, w);
+    if (after == view.kept) return std::nullopt;
     return after;
+}
+
+std::optional<TimeRanges> CutTools::changed(const Tool& tool, const Where& w) const {
+    const auto after = asked(tool, w);
+    const auto scan = session_.library().scanOf(w.take);
+    if (!after || !scan) return std::nullopt;
+    const TimeRanges before = session_.view(w.take).kept;
+    TimeRanges pieces = longEnough(*after, shortestPiece(*scan));
+    // Something is always kept, and a cut right beside an edge cuts nothing off.
+    const bool cutsNothing = after->size() > before.size() && pieces.size() <= before.size();
+    if (pieces.empty() || pieces == before || cutsNothing) return std::nullopt;
+    return pieces;
 }
 
 void CutTools::popup(const QPoint& globalPos) {

@@ -44,6 +44,9 @@ class CutTools : public QObject {
         Change change;
     };
     void run(const Tool& tool);
+    /// What the tool would keep; nothing where that is what is kept already.
+    [[nodiscard]] std::optional<TimeRanges> asked(const Tool& tool, const Where& where) const;
+    /// The same, without pieces that are shorter than a picture.
     [[nodiscard]] std::optional<TimeRanges> changed(const Tool& tool, const Where& where) const;
     /// Where the tool works: with edges where they are heard least, if that is wanted.
     [[nodiscard]] Where settled(const Tool& tool) const;
