@@ -13,6 +13,7 @@
 #include "bench/pair_groups.h"
 #include "bench/shared_recordings.h"
 #include "bench/truth_score.h"
+#include "core/guarded.h"
 #include "core/parallel_for.h"
 #include "text/sentence.h"
 
@@ -319,7 +320,7 @@ int run(const Options& o) {
 }  // namespace
 }  // namespace brisk::bench
 
-int main(int argc, char** argv) {
+static int measure(int argc, char** argv) {
     CLI::App app("Measures the matching engine against simulated truth");
     brisk::bench::Options o;
     app.add_option("--set", o.set)->check(CLI::IsMember({"tuning", "reported"}));
@@ -337,4 +338,13 @@ int main(int argc, char** argv) {
     app.add_flag("--verbose", o.verbose, "Says which pairs went wrong");
     CLI11_PARSE(app, argc, argv);
     return brisk::bench::run(o);
+}
+
+int main(int argc, char** argv) {
+    try {
+        return measure(argc, argv);
+    } catch (...) {
+        std::fprintf(stderr, "%s\n", brisk::sentence(brisk::caughtError().fact).c_str());
+        return 1;
+    }
 }

@@ -7,6 +7,7 @@
 #include <map>
 
 #include "align/assemble/recorder_files.h"
+#include "core/time_ranges.h"
 #include "day/day_layout.h"
 
 namespace brisk {
