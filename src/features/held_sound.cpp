@@ -4,9 +4,24 @@
 #include <algorithm>
 
 namespace brisk {
+namespace {
+
+/// Without an index a leap goes to the beginning of some seconds of pictures and sound, and all of
+/// them are read: a gap that is not longer costs as much, and what lies in it is held.
+constexpr double kSecondsOfALeap = 5;
+
+bool leapsAreDear(const MediaInfo& info) {
+    return info.video && info.container.find("mp4") == std::string::npos;
+}
+
+}  // namespace
 
 HeldSound::HeldSound(const SoundScan& scan, SoundReader reader)
-    : scan_(&scan), reader_(std::move(reader)) {}
+    : scan_(&scan), reader_(std::move(reader)) {
+    if (leapsAreDear(scan.info)) {
+        near_ = reader_.rate().samples({kSecondsOfALeap}) / kBlock;
+    }
+}
 
 Result<std::shared_ptr<HeldSound>> HeldSound::open(const SoundScan& scan) {
     auto reader = scan.open();
@@ -19,6 +34,18 @@ Result<const HeldSound::Block*> HeldSound::block(std::int64_t number) {
         order_.splice(order_.begin(), order_, known->second.used);
         return &known->second.samples;
     }
+    // Where the gap is not worth a leap, it is read through.
+    if (number > after_ && number - after_ <= near_) {
+        while (after_ < number) {
+            if (auto between = fetch(after_); !between) return between;
+        }
+    }
+    return fetch(number);
+}
+
+Result<const HeldSound::Block*> HeldSound::fetch(std::int64_t number) {
+    kept_.erase(number);
+    std::erase(order_, number);
     Block samples;
     if (kept_.size() >= kBlocks) {
         const auto oldest = kept_.find(order_.back());
@@ -30,6 +57,7 @@ Result<const HeldSound::Block*> HeldSound::block(std::int64_t number) {
     if (auto got = readMono(reader_, number * kBlock, samples, scan_->channel); !got) {
         return tl::unexpected(got.error());
     }
+    after_ = number + 1;
     order_.push_front(number);
     return &kept_.emplace(number, Kept{std::move(samples), order_.begin()}).first->second.samples;
 }

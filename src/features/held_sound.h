@@ -42,9 +42,12 @@ class HeldSound {
     using Block = std::vector<float>;
     HeldSound(const SoundScan& scan, SoundReader reader);
     Result<const Block*> block(std::int64_t number);
+    Result<const Block*> fetch(std::int64_t number);
 
     const SoundScan* scan_;
     SoundReader reader_;
+    std::int64_t near_ = 0;   // blocks that are sooner read than leapt over
+    std::int64_t after_ = 0;  // the block at which the reader stands
     struct Kept {
         Block samples;
         std::list<std::int64_t>::iterator used;

@@ -28,7 +28,9 @@ class BytesRead : public testing::Test {
   protected:
     /// A take of 61 Mbit/s: uncompressed pictures, so that nothing needs to be coded. The recording
     /// is small: what is read of it hardly counts.
-    void make(int seconds, const std::string& interleaving) {
+    void make(int seconds, const std::string& interleaving,
+              const std::string& name = "sewing.mov") {
+        path_ = folder_.file(name);
         const auto day = test::babble(seconds + 8, 48000, 11);
         test::SoundRecipe recipe;
         recipe.codec = "aac";
@@ -36,21 +38,21 @@ class BytesRead : public testing::Test {
         test::ffmpeg("-f lavfi -i color=s=320x480:r=25:d=" + std::to_string(seconds) +
                      " -ss 4 -i " + folder_.file("lavalier.m4a") +
                      " -c:v rawvideo -pix_fmt uyvy422 -c:a aac -shortest " + interleaving + " " +
-                     folder_.file("sewing.mov"));
+                     path_);
     }
     /// Part of the take that reading and matching it took.
     double part() {
-        const std::string path = folder_.file("sewing.mov");
         const SoundScan recording = test::scanned(folder_.file("lavalier.m4a"));
         const std::int64_t before = bytesRead();
-        const SoundScan take = test::scanned(path);
+        const SoundScan take = test::scanned(path_);
         EXPECT_GE(take.pictures.count(), 299);
         const auto e = matchPair(take, recording, {}, {});
         EXPECT_TRUE(e && e->status == MatchStatus::Matched);
         return static_cast<double>(bytesRead() - before) /
-               static_cast<double>(std::filesystem::file_size(path));
+               static_cast<double>(std::filesystem::file_size(path_));
     }
     const test::TempFolder folder_;
+    std::string path_;
 };
 
 }  // namespace
@@ -63,4 +65,10 @@ TEST_F(BytesRead, AreATenthOfATakeWhoseSoundLiesBetweenItsPictures) {
 TEST_F(BytesRead, AreAFiftiethWhereHalfASecondOfSoundLiesTogether) {
     make(24, "-chunk_duration 500000");
     EXPECT_LT(part(), 0.02);
+}
+
+// No index says where the sound is: once for all that is kept of it, once for the windows.
+TEST_F(BytesRead, AreTwiceATakeThatHasNoIndex) {
+    make(40, "-allow_raw_vfw 1", "sewing.mkv");
+    EXPECT_LT(part(), 2.2);
 }
