@@ -2,37 +2,55 @@
 #include "cli/match_files.h"
 
 #include <algorithm>
+#include <filesystem>
 #include <iterator>
 #include <optional>
 #include <utility>
 
 #include "align/assemble/match_all.h"
-#include "core/parallel_for.h"
+#include "core/parallel_lanes.h"
 #include "features/scan_cache.h"
+#include "store/mount_table.h"
 #include "text/sentence.h"
 
 namespace brisk::cli {
 
 namespace {
 
-/// Those that can be read, in their order; of the others the problems.
-std::vector<SoundScan> scanFiles(const std::vector<std::string>& paths, const ScanOptions& options,
-                                 const Console& console, std::vector<Error>& problems) {
-    std::vector<std::optional<Result<SoundScan>>> scans(paths.size());
-    parallelFor(paths.size(), console.threads, [&](std::size_t i) {
-        scans[i] = scanKept(paths[i], options, console.job("Reading " + paths[i]));
+struct FileToRead {
+    std::string path;
+    ScanOptions options;
+};
+
+/// Each that can be read, in its place; of the others the problems. Files of different cards are
+/// read at the same time.
+std::vector<std::optional<SoundScan>> readFiles(const std::vector<FileToRead>& files,
+                                                const Console& console,
+                                                std::vector<Error>& problems) {
+    std::vector<std::optional<Result<SoundScan>>> scans(files.size());
+    const MountTable mounted = MountTable::current();
+    std::vector<std::string> cards;
+    for (const FileToRead& f : files) {
+        std::error_code ec;
+        cards.push_back(mounted.placeOf(std::filesystem::absolute(f.path, ec).string()));
+    }
+    parallelLanes(cards, console.threads, [&](std::size_t i) {
+        const auto& [path, options] = files[i];
+        scans[i] = scanKept(path, options, console.job("Reading " + path));
         // Outlines are drawn in reports only, which want the loudness, too.
         if (*scans[i] && !options.loudness) (*scans[i])->peaks.reset();
     });
-    std::vector<SoundScan> out;
-    for (std::size_t i = 0; i < paths.size(); ++i) {
+    std::vector<std::optional<SoundScan>> out(files.size());
+    for (std::size_t i = 0; i < files.size(); ++i) {
         if (!*scans[i]) {
             problems.push_back(scans[i]->error());
-            problems.back().path = paths[i];  // as it was given
+            problems.back().path = files[i].path;  // as it was given
             continue;
         }
-        out.push_back(std::move(**scans[i]));
-        for (const auto& w : out.back().info.warnings) console.say(paths[i] + ": " + sentence(w));
+        out[i] = std::move(**scans[i]);
+        for (const auto& w : out[i]->info.warnings) {
+            console.say(files[i].path + ": " + sentence(w));
+        }
     }
     return out;
 }
@@ -90,15 +108,20 @@ Result<Scanned> scanAll(const std::vector<std::string>& cameras,
                         const std::vector<std::string>& cleans, const Channels& channels,
                         const Console& console, ScanFor what) {
     const bool loudness = what != ScanFor::Matching;
+    const ScanOptions ofTakes{.silentTakes = what == ScanFor::SavedShoot,
+                              .channel = channelNamed(channels.cameras),
+                              .loudness = loudness};
+    const ScanOptions ofRecordings{.channel = channelNamed(channels.recordings),
+                                   .loudness = loudness};
+    std::vector<FileToRead> files;
+    for (const std::string& path : cameras) files.push_back({path, ofTakes});
+    for (const std::string& path : cleans) files.push_back({path, ofRecordings});
     Scanned s;
-    s.takes = scanFiles(cameras,
-                        {.silentTakes = what == ScanFor::SavedShoot,
-                         .channel = channelNamed(channels.cameras),
-                         .loudness = loudness},
-                        console, s.problems);
-    s.recordings =
-        scanFiles(cleans, {.channel = channelNamed(channels.recordings), .loudness = loudness},
-                  console, s.problems);
+    auto scans = readFiles(files, console, s.problems);
+    for (std::size_t i = 0; i < scans.size(); ++i) {
+        if (!scans[i]) continue;
+        (i < cameras.size() ? s.takes : s.recordings).push_back(std::move(*scans[i]));
+    }
     for (const Error& e : s.problems) {
         if (e.code == ErrorCode::Cancelled) return tl::unexpected(e);
     }

@@ -6,6 +6,7 @@
 
 #include "app/spine/words.h"
 #include "features/scan_cache.h"
+#include "store/mount_table.h"
 
 namespace brisk::app {
 namespace {
@@ -114,8 +115,7 @@ void MediaLibrary::lookAgain(int media) {
 void MediaLibrary::read(const std::string& path) {
     auto peaks = std::make_shared<PeakPyramid>();
     known_[path].peaks = peaks;
-    work_.startForAny(tr("Reading %1").arg(nameOf(path)), [this, path,
-                                                           peaks](const JobControl& job) {
+    auto reading = [this, path, peaks](const JobControl& job) {
         ScanOptions options;
         options.peaks = peaks;
         options.silentTakes = true;
@@ -137,7 +137,9 @@ void MediaLibrary::read(const std::string& path) {
             }
             tell(path);
         };
-    });
+    };
+    work_.startForAny(tr("Reading %1").arg(nameOf(path)), std::move(reading),
+                      MountTable::current().placeOf(path));
 }
 
 void MediaLibrary::learn(const std::string& path, const MediaInfo& info) {

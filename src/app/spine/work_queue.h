@@ -17,10 +17,13 @@
 #include <functional>
 #include <list>
 #include <memory>
+#include <string>
+#include <vector>
 
 #include "app/spine/inbox.h"
 #include "core/guarded.h"
 #include "core/job_control.h"
+#include "core/lanes.h"
 
 namespace brisk::app {
 
@@ -35,7 +38,8 @@ class WorkQueue : public QObject {
 
     void start(const QString& what, Work work);
     /// For whatever shoot is open when it is done: reading a file.
-    void startForAny(const QString& what, Work work);
+    /// \param lane  the card or disk that it waits for, see lanes.h.
+    void startForAny(const QString& what, Work work, const std::string& lane = {});
     /// What runs for the shoot so far is stopped, and what it finds is dropped.
     void newShoot();
     void stopAll();
@@ -62,16 +66,22 @@ class WorkQueue : public QObject {
   private:
     struct Entry {
         QString what;
+        std::string lane;
+        Work work;  ///< Until it begins.
         JobControl job;
         std::shared_ptr<std::atomic<double>> fraction;
-        QElapsedTimer since;
-        int shoot = 0;  ///< Whose it is; 0 = anybody's.
+        QElapsedTimer since;  ///< It began; not valid while it waits.
+        int shoot = 0;        ///< Whose it is; 0 = anybody's.
     };
-    void begin(const QString& what, Work work, int shoot);
+    void add(const QString& what, Work work, int shoot, const std::string& lane);
+    void begin(const std::shared_ptr<Entry>& entry);
+    void beginWaiting();
     void finished(const std::shared_ptr<Entry>& entry, const Finish& finish);
     Inbox inbox_;
     QThreadPool pool_;
-    std::list<std::shared_ptr<Entry>> running_;
+    std::list<std::shared_ptr<Entry>> running_;    // or waiting
+    std::vector<std::shared_ptr<Entry>> waiting_;  // in the order of coming
+    Lanes lanes_{2};
     int startedInRun_ = 0;
     int atOnce_ = 0;
     int shoot_ = 1;
