@@ -2190,6 +2190,10 @@
         <source>What is kept of it is shorter than one picture. Keep more of the take.</source>
         <translation>Co se z něj ponechává, je kratší než jeden obraz. Ponechte ze záběru víc.</translation>
     </message>
+    <message>
+        <source>{file} was written, but cannot be read back, and was thrown away. The take itself is untouched. Try again; if it happens again, on another disk.</source>
+        <translation>Soubor {file} byl zapsán, ale nelze ho přečíst zpět, a byl zahozen. Samotný záběr je nedotčen. Zkuste to znovu; stane-li se to znovu, na jiném disku.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

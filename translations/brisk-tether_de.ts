@@ -2167,6 +2167,10 @@
         <source>What is kept of it is shorter than one picture. Keep more of the take.</source>
         <translation>Was davon behalten wird, ist kürzer als ein Bild. Behalten Sie mehr vom Take.</translation>
     </message>
+    <message>
+        <source>{file} was written, but cannot be read back, and was thrown away. The take itself is untouched. Try again; if it happens again, on another disk.</source>
+        <translation>{file} wurde geschrieben, lässt sich aber nicht zurücklesen und wurde verworfen. Der Take selbst ist unberührt. Versuchen Sie es noch einmal; geschieht es wieder, auf einem anderen Datenträger.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

@@ -143,7 +143,7 @@ Result<WrittenVideo> exportJoined(const VideoExportPlan& plan, const JobControl&
     out.readBack.fromDisk = plan.check == CheckDepth::Disk && dropFromMemory(join.target);
     auto looked =
         lookAtJoined(plan, join.target, *made, *tracks, out.readBack, job.part(0.85, 0.97));
-    if (!looked) return tl::unexpected(looked.error());
+    if (!looked) return tl::unexpected(notReadBack(looked.error(), *file));
     if (plan.check != CheckDepth::Sound) {
         auto hash = xxh3Of(join.target, job.part(0.97, 1));
         if (!hash) return tl::unexpected(hash.error());

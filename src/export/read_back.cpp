@@ -80,4 +80,14 @@ Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& path,
     return r;
 }
 
+Error notReadBack(Error error, const AtomicFile& file) {
+    if (error.path != file.temporaryPath()) return error;
+    if (error.code == ErrorCode::Cancelled) return error;
+    const std::string target = file.target().string();
+    return Error{ErrorCode::CannotWrite,
+                 {"written-cannot-be-read", {{"file", target}}},
+                 target,
+                 std::move(error.detail)};
+}
+
 }  // namespace brisk

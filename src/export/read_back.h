@@ -14,6 +14,7 @@
 #include "export/picture_check.h"
 #include "export/sound_check.h"
 #include "media/read/media_info.h"
+#include "store/atomic_file.h"
 
 namespace brisk {
 
@@ -33,5 +34,9 @@ struct ReadBack {
 /// Errors: CannotRead, Cancelled. A difference is a finding, not an error.
 Result<ReadBack> readBack(const VideoExportPlan& plan, const std::string& writtenPath,
                           const JobControl& job, const Remuxed* made = nullptr);
+
+/// An error of looking at what was written, as a person is told it: of the file that was to be, not
+/// of the name it had while it was written. Others, of a take that went away, stay as they are.
+Error notReadBack(Error error, const AtomicFile& file);
 
 }  // namespace brisk

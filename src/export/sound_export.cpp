@@ -9,6 +9,7 @@
 #include "core/time_text.h"
 #include "export/handed_take.h"
 #include "export/ixml.h"
+#include "export/read_back.h"
 #include "export/video_export.h"
 #include "media/check/file_contents.h"
 #include "media/read/probe.h"
@@ -334,7 +335,7 @@ Result<WrittenSound> exportSound(const SoundExportPlan& plan, const JobControl& 
     if (auto ended = writer->finish(); !ended) return tl::unexpected(ended.error());
     if (auto said = addWords(plan, path, *parts); !said) return tl::unexpected(said.error());
     auto seen = lookAt(plan, *file, *writer, track, *parts, job.part(0.9, 1));
-    if (!seen) return tl::unexpected(seen.error());
+    if (!seen) return tl::unexpected(notReadBack(seen.error(), *file));
     if (seen->samples != length) {
         seen->check.problem.push_back(
             {"samples-not-as-meant", {{"samples", seen->samples}, {"meant", length}}});

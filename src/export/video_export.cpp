@@ -11,6 +11,7 @@
 #include "export/file_tracks.h"
 #include "export/handed_take.h"
 #include "export/joined_video.h"
+#include "export/read_back.h"
 #include "media/write/take_remux.h"
 #include "render/routing.h"
 #include "store/atomic_file.h"
@@ -309,7 +310,7 @@ Result<WrittenVideo> exportVideo(const VideoExportPlan& plan, const JobControl& 
 
     meant.cut = cut;
     auto seen = lookAt(meant, *file, *made, job.part(0.75, 1));
-    if (!seen) return tl::unexpected(seen.error());
+    if (!seen) return tl::unexpected(notReadBack(seen.error(), *file));
     if (auto committed = file->commitAsNew(); !committed) return tl::unexpected(committed.error());
     const bool early = cut && cut->way == PieceWay::AtKeyFrame;
     Facts holds = describeExport(meant);

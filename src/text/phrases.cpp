@@ -597,6 +597,9 @@ constexpr Phrase kPhrases[] = {
     {"take-not-read-to-end", PHRASE("{file} could not be read to its end ({why}). Is the card "
                                     "still in? No file was written.")},
     {"not-read-back", PHRASE("{file} could not be read back to its end ({why}).")},
+    {"written-cannot-be-read",
+     PHRASE("{file} was written, but cannot be read back, and was thrown away. The take itself is "
+            "untouched. Try again; if it happens again, on another disk.")},
     {"sound-not-written",
      PHRASE("The sound could not be written ({why}). Is the disk full? Nothing was left behind.")},
     {"picture-not-encoded", PHRASE("The picture of {file} could not be re-encoded ({why}). Nothing "

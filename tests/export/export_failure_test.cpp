@@ -30,6 +30,22 @@ class ExportFailure : public ::testing::Test {
     SoundScan clean;
 };
 
+// What is written is damaged under it, as by a disk that lies.
+TEST_F(ExportFailure, WhatCannotBeReadBackIsCalledByItsNameAndThrownAway) {
+    const std::string out = folder.file("out");
+    const auto w = write(out, JobControl([&](double) {
+                             for (const auto& e : std::filesystem::directory_iterator(out)) {
+                                 if (e.path().extension() == ".mov")
+                                     std::filesystem::resize_file(e.path(), 64);
+                             }
+                         }));
+    ASSERT_FALSE(w);
+    const std::string said = sentence(w.error().fact);
+    EXPECT_NE(said.find("take clean.mov was written, but cannot be read back"), std::string::npos)
+        << said;
+    EXPECT_TRUE(std::filesystem::is_empty(out));
+}
+
 TEST_F(ExportFailure, StoppingLeavesNothingBehind) {
     const JobControl job;
     const auto w = write(folder.file("out"), job.withReport([&](double f) {
