@@ -23,7 +23,8 @@ namespace brisk {
 template <class Work>
 void parallelLanes(const std::vector<std::string>& lanes, int threads, Work work) {
     const int cores = static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
-    Lanes running(threads > 0 ? threads : cores);
+    const int atOnce = threads > 0 ? threads : cores;
+    Lanes running(atOnce);
     std::mutex lock;
     std::condition_variable ended;
     std::exception_ptr thrown;
@@ -66,9 +67,9 @@ void parallelLanes(const std::vector<std::string>& lanes, int threads, Work work
         different.erase(std::unique(different.begin(), different.end()), different.end());
         const auto beyond = std::min<std::size_t>(Lanes::kMostBeyond,
                                                   std::max<std::size_t>(1, different.size()) - 1);
-        const auto atOnce = static_cast<std::size_t>(running.most() - Lanes::kMostBeyond);
         std::vector<std::jthread> others;
-        for (std::size_t n = 1; n < std::min(atOnce + beyond, lanes.size()); ++n) {
+        for (std::size_t n = 1;
+             n < std::min(static_cast<std::size_t>(atOnce) + beyond, lanes.size()); ++n) {
             others.emplace_back(run);
         }
         run();

@@ -11,7 +11,6 @@
 #include "export/file_tracks.h"
 #include "export/handed_take.h"
 #include "export/joined_video.h"
-#include "export/read_back.h"
 #include "media/write/take_remux.h"
 #include "render/routing.h"
 #include "store/atomic_file.h"
