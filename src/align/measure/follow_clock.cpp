@@ -27,6 +27,7 @@ constexpr double kBeyond = 4.0;           // seconds around a step; a window is 
 constexpr double kFarthestWalk = 0.030;   // seconds: ten metres between two windows
 constexpr double kEchoesGoAlong = 0.5;    // likeness
 constexpr double kEchoesToSpeakOf = 0.1;  // part of the pattern
+constexpr int kBesideArrival = 3;         // samples
 constexpr double kNoises = 2.5;           // what stands out of a stack
 
 class Follower {
@@ -36,10 +37,8 @@ class Follower {
 
     void fit() {
         fitPoints(loudest());
-        const double earlier =
-            firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity) /
-            kCurveRate;
-        for (double& level : clock_.levels) level += earlier;
+        comeEarlier(
+            firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity));
         fitPoints(nearModel());
         if (joinWhatIsLevel()) fitPoints(nearModel());
     }
@@ -53,7 +52,10 @@ class Follower {
             steps_.push_back(*s);
         }
         tellWalksFromLosses();
-        if (walked()) straighten();
+        if (walked()) {
+            moveToFirstArrivals();
+            straighten();
+        }
         return {};
     }
 
@@ -119,7 +121,53 @@ class Follower {
         for (const Spot& s : heard_.spots) lags.push_back(s.lag);
         return points(lags);
     }
-    [[nodiscard]] Points nearModel() const { return points(modelLags()); }
+    /// Of a stretch that is not heard where the model has it, what is loudest there.
+    [[nodiscard]] Points nearModel() const {
+        std::vector<double> lags = modelLags();
+        const Points near = points(lags);
+        std::vector<bool> heard(clock_.levels.size(), false);
+        for (const ClockPoint& p : near.points) heard[static_cast<std::size_t>(p.run)] = true;
+        if (std::all_of(heard.begin(), heard.end(), [](bool h) { return h; })) return near;
+        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+            const Spot& s = heard_.spots[i];
+            if (s.heard() && !heard[static_cast<std::size_t>(s.run)]) lags[i] = s.lag;
+        }
+        return points(lags);
+    }
+
+    /// The windows of one stretch, and where the model has them.
+    struct Stretch {
+        std::vector<Curve> curves;
+        std::vector<double> lags;
+    };
+    [[nodiscard]] Stretch stretch(std::size_t run) const {
+        const auto lags = modelLags();
+        Stretch out;
+        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+            if (heard_.spots[i].run != static_cast<int>(run)) continue;
+            out.curves.push_back(heard_.spots[i].curve);
+            out.lags.push_back(lags[i]);
+        }
+        return out;
+    }
+
+    /// To the arrival, in samples, that all windows together found first; but one stretch may have
+    /// followed an echo where another followed the direct sound.
+    void comeEarlier(double samples) {
+        std::vector<double> levels = clock_.levels;
+        for (std::size_t r = 0; r < levels.size(); ++r) {
+            const Stretch own = stretch(r);
+            const auto sum = stackCurves(own.curves, own.lags);
+            const int at = static_cast<int>(std::lround(samples)) + kReach;
+            double there = 0;
+            for (int k = std::max(0, at - kBesideArrival);
+                 k <= std::min(2 * kReach, at + kBesideArrival); ++k) {
+                there = std::max(there, whole_.polarity * sum[static_cast<std::size_t>(k)]);
+            }
+            if (there >= kNoises * stackNoise(sum)) levels[r] += samples / kCurveRate;
+        }
+        clock_.levels = levels;
+    }
 
     void fitPoints(const Points& p) {
         const ClockFound found = findClock(p.points, heard_.runs, clockOptions());
@@ -230,6 +278,28 @@ class Follower {
 
     [[nodiscard]] bool walked() const {
         return std::any_of(steps_.begin(), steps_.end(), [](const Step& s) { return s.walked; });
+    }
+
+    /// Each place where somebody stands has its own echoes, one of which may be louder there than
+    /// the direct sound. What all windows hear together cannot tell: each stretch is asked itself.
+    void moveToFirstArrivals() {
+        for (std::size_t r = 0; r < clock_.levels.size(); ++r) {
+            const Stretch own = stretch(r);
+            if (own.curves.empty()) continue;
+            // Of few windows one may make up an arrival, out of a vowel's own period.
+            const auto inMost = [&](int k) {
+                std::size_t hear = 0;
+                for (std::size_t i = 0; i < own.curves.size(); ++i) {
+                    const Top there = topOf(own.curves[i], whole_.polarity,
+                                            own.lags[i] + k / kCurveRate, kBesideArrival);
+                    if (there.height > kHeardHeight) ++hear;
+                }
+                return 2 * hear > own.curves.size();
+            };
+            clock_.levels[r] += firstArrival(stackCurves(own.curves, own.lags), heard_.pulse,
+                                             whole_.polarity, inMost) /
+                                kCurveRate;
+        }
     }
 
     /// Where somebody walks, bends are the way of the sound and no clock's.

@@ -54,13 +54,18 @@ std::vector<TimeRange> unheard(const Part& part) {
     return out;
 }
 
-/// Runs other than the longest.
+/// Runs other than the longest of those on the part's own line; where there is none on it, than the
+/// longest.
 std::vector<LagRun> besideTheMain(const Part& part) {
     auto out = part.track.runs;
-    const auto longest = std::max_element(out.begin(), out.end(), [](LagRun a, LagRun b) {
+    const auto onTheLine = [&](LagRun r) {
+        return std::fabs(part.track.lag[r.first]) < kOtherPlace;
+    };
+    const auto main = std::max_element(out.begin(), out.end(), [&](LagRun a, LagRun b) {
+        if (onTheLine(a) != onTheLine(b)) return onTheLine(b);
         return a.last - a.first < b.last - b.first;
     });
-    if (longest != out.end()) out.erase(longest);
+    if (main != out.end()) out.erase(main);
     return out;
 }
 

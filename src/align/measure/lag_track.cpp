@@ -114,6 +114,37 @@ bool convinces(const std::vector<Curve>& curves, const LagTrack& track, LagRun r
     return strengthAlong(part, lags, polarity) >= kConvincing && freely >= kFreely * heard;
 }
 
+/// How many windows from one end of a run on say nothing of its lag, one by one and together: the
+/// way leads through them because leaving it costs more than they do.
+std::size_t unheardFrom(const std::vector<Curve>& curves, const LagTrack& track, LagRun run,
+                        int polarity, bool fromItsEnd) {
+    const std::size_t n = run.last - run.first + 1;
+    std::size_t count = 0;
+    for (; count < n; ++count) {
+        const std::size_t i = fromItsEnd ? run.last - count : run.first + count;
+        if (!std::isnan(track.lag[i]) &&
+            topOf(curves[i], polarity, track.lag[i], kBin).height >= kUnheard) {
+            break;
+        }
+    }
+    if (count == 0 || count == n) return 0;
+    const std::size_t from = fromItsEnd ? run.last + 1 - count : run.first;
+    const double together = strengthAlong(std::span(curves).subspan(from, count),
+                                          std::span(track.lag).subspan(from, count), polarity);
+    return together >= kConvincing ? 0 : count;
+}
+
+/// Takes from both ends of each run what is not heard there.
+void trimRuns(const std::vector<Curve>& curves, LagTrack& track, int polarity) {
+    for (LagRun& run : track.runs) {
+        const std::size_t front = unheardFrom(curves, track, run, polarity, false);
+        const std::size_t back = unheardFrom(curves, track, run, polarity, true);
+        for (std::size_t i = 0; i < front; ++i) track.lag[run.first + i] = kNone;
+        for (std::size_t i = 0; i < back; ++i) track.lag[run.last - i] = kNone;
+        run = {run.first + front, run.last - back};
+    }
+}
+
 }  // namespace
 
 double strengthAlong(std::span<const Curve> curves, std::span<const double> lags, int polarity) {
@@ -144,6 +175,7 @@ LagTrack followLags(const std::vector<Curve>& curves, int polarity) {
         for (std::size_t i = run.first; i <= run.last; ++i) out.lag[i] = kNone;
         return true;
     });
+    trimRuns(curves, out, polarity);
     return out;
 }
 

@@ -45,6 +45,20 @@ TEST(LagTrack, HearsNothingInNoise) {
     for (const double lag : track.lag) EXPECT_TRUE(std::isnan(lag));
 }
 
+TEST(LagTrack, EndsWhereItIsNotHeardAnyMore) {
+    std::vector<Curve> curves;
+    for (int i = 0; i < 30; ++i) {
+        const bool heard = i >= 3 && i < 26;
+        const Arrivals arrivals = heard ? Arrivals{{-4, 12}} : Arrivals{};
+        curves.push_back(madeCurve(2.0 * i, arrivals, static_cast<std::uint64_t>(i)));
+    }
+    const LagTrack track = followLags(curves, 1);
+    ASSERT_EQ(track.runs.size(), 1u);
+    EXPECT_EQ(track.runs[0].first, 3u);
+    EXPECT_EQ(track.runs[0].last, 25u);
+    EXPECT_TRUE(std::isnan(track.lag[0]) && std::isnan(track.lag[29]));
+}
+
 TEST(LagTrack, FollowsWhatIsUpsideDown) {
     std::vector<Curve> curves;
     for (int i = 0; i < 12; ++i)
