@@ -109,7 +109,7 @@ void nearby(PairSpec& s, Dice& d) {
 void loseSome(PairSpec& s, Dice& d, int count, double least, double most, double silent) {
     const bool inTake = d.chance(0.5);
     for (int i = 0; i < count; ++i) {
-        Loss l;
+        sim::Loss l;
         l.inTake = inTake;
         l.at = s.takeStart + s.takeSeconds * (i + d.between(0.25, 0.75)) / count;
         l.seconds = d.between(least, most);
@@ -134,7 +134,7 @@ void addTroubles(std::vector<Group>& g, SourceSet set, double share) {
                           s.ppm = d.between(-60, 60);
                           loseSome(s, d, d.oneOf({1, 2, 3}), 0.001, 0.008, 0);
                           if (d.chance(0.3)) {
-                              for (Loss& l : s.losses) l.seconds = -l.seconds;
+                              for (sim::Loss& l : s.losses) l.seconds = -l.seconds;
                           }
                       }));
     g.push_back(group("lost buffer", "256 or 512 samples lost once", 60, set, share,
@@ -349,7 +349,7 @@ std::vector<Group> pairGroups(SourceSet set, double share, double loopShare) {
                           s.takeSeconds = d.between(90, 240);
                           s.recordingSeconds = d.between(300, 500);
                           placeInside(s, d);
-                          Loss lost;
+                          sim::Loss lost;
                           lost.at = s.takeStart + s.takeSeconds * d.between(0.2, 0.8);
                           lost.seconds = d.between(0.1, 0.6) * (d.chance(0.3) ? -1 : 1);
                           if (d.chance(0.2)) lost.seconds *= 4;

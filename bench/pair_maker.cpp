@@ -185,11 +185,11 @@ Result<std::vector<float>> takeWorldOf(const PairSpec& s, std::vector<float>& re
     return world;
 }
 
-std::vector<TruthSegment> truthOf(const PairSpec& s, const RecorderClock& clock) {
+std::vector<sim::TrueLine> truthOf(const PairSpec& s, const sim::RecorderClock& clock) {
     if (s.elsewhere != Elsewhere::No) return {};
-    auto truth = truthOf({s.takeStart, s.takeSeconds, s.recordingSeconds,
-                          (s.distance - s.recorderDistance) / sim::kMetresPerSecond},
-                         s.losses, clock);
+    auto truth = sim::trueLines({s.takeStart, s.takeSeconds, s.recordingSeconds,
+                                 (s.distance - s.recorderDistance) / sim::kMetresPerSecond},
+                                s.losses, clock);
     if (s.claps.empty() || truth.empty()) return truth;
     // Nothing else is heard: the truth is about the claps.
     const ClockLine line = truth.front().line;
@@ -210,7 +210,7 @@ Result<void> writeTake(const PairSpec& s, const std::vector<float>& world, doubl
     sim::RoomSpec room = roomOf(s);
     room.directDb = s.directDb;
     double lostInTake = 0;
-    for (const Loss& l : s.losses) lostInTake += l.inTake && !l.silent ? l.seconds : 0;
+    for (const sim::Loss& l : s.losses) lostInTake += l.inTake && !l.silent ? l.seconds : 0;
     const double begins = lead + s.takeStart;
     const double lasts = s.takeSeconds + std::max(0.0, lostInTake);
     auto scratch = s.metres.empty()
@@ -244,7 +244,7 @@ Result<void> writeTake(const PairSpec& s, const std::vector<float>& world, doubl
 }
 
 Result<void> writeRecording(const PairSpec& s, const std::vector<float>& world, double lead,
-                            const RecorderClock& clock, const std::string& path) {
+                            const sim::RecorderClock& clock, const std::string& path) {
     auto clean = cut(inRoom(world, roomOf(s), s.recorderDistance, s.recorderSeed + 4), lead,
                      s.recordingSeconds);
     sim::RoomTone hush(s.recorderSeed + 9);
@@ -264,13 +264,13 @@ Result<void> writeRecording(const PairSpec& s, const std::vector<float>& world, 
     return write(path, s.recordingCodec, s.recordingRate, 0.9f, clean);
 }
 
-MadePair madeOf(const PairSpec& s, const RecorderClock& clock, const std::string& folder) {
+MadePair madeOf(const PairSpec& s, const sim::RecorderClock& clock, const std::string& folder) {
     MadePair out;
     out.take = folder + "/take-" + std::to_string(s.seed) + extensionFor(s.takeCodec);
     out.recording = folder + "/recording" + extensionFor(s.recordingCodec);
     out.truth = truthOf(s, clock);
     if (!s.metres.empty()) {
-        const auto [nearest, farthest] = extremes(s.metres);
+        const auto [nearest, farthest] = sim::extremes(s.metres);
         out.wayAfter = (s.distance - nearest) / sim::kMetresPerSecond;
         out.wayBefore = (farthest - s.distance) / sim::kMetresPerSecond;
     }
@@ -283,7 +283,7 @@ MadePair madeOf(const PairSpec& s, const RecorderClock& clock, const std::string
 Result<std::vector<MadePair>> makePairs(const std::vector<PairSpec>& row,
                                         const std::string& folder) {
     const PairSpec& first = row.front();
-    const RecorderClock clock(first.ppm, first.warmth, first.recordingSeconds);
+    const sim::RecorderClock clock(first.ppm, first.warmth, first.recordingSeconds);
     std::vector<MadePair> out;
     double lead = 1, end = first.recordingSeconds;
     bool there = true;

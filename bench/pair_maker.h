@@ -9,10 +9,11 @@
 #include <string>
 #include <vector>
 
-#include "bench/pair_truth.h"
 #include "bench/source_sounds.h"
 #include "core/clock_line.h"
 #include "core/result.h"
+#include "sim/course.h"
+#include "sim/true_lines.h"
 
 namespace brisk::bench {
 
@@ -49,9 +50,9 @@ struct PairSpec {
     int recordingRate = 48000;
     std::string takeCodec = "pcm_s16le";
     std::string recordingCodec = "pcm_s24le";
-    std::vector<Loss> losses;
-    Course warmth;              ///< ppm of the recorder's clock more, over world time.
-    Course metres;              ///< From the camera, over world time; empty: `distance`.
+    std::vector<sim::Loss> losses;
+    sim::Course warmth;         ///< ppm of the recorder's clock more, over world time.
+    sim::Course metres;         ///< From the camera, over world time; empty: `distance`.
     bool underCloth = false;    ///< The recorder's microphone.
     std::vector<double> claps;  ///< World times; with any, nobody speaks.
     double loopSeconds = 0;     ///< The world repeats exactly with this period.
@@ -62,7 +63,7 @@ struct PairSpec {
 struct MadePair {
     std::string take;
     std::string recording;
-    std::vector<TruthSegment> truth;  ///< Over the overlap.
+    std::vector<sim::TrueLine> truth;  ///< Over the overlap.
     int polarity = 1;
     /// Recording times within this many seconds after and before the truth are right, too: the way
     /// of the sound changes, and the line may belong to any of it.

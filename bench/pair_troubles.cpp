@@ -3,106 +3,48 @@
 
 #include <algorithm>
 #include <cmath>
-#include <functional>
+#include <iterator>
 #include <numbers>
 
+#include "sim/lossy_device.h"
 #include "sim/noise.h"
+#include "sim/sampled_between.h"
+#include "sim/walked_room.h"
 
 namespace brisk::bench {
 namespace {
 
 constexpr double kTroubleRate = 48000;
-constexpr int kTaps = 24;  // each way
+}  // namespace
 
-/// `sound` at positions between samples: a windowed sinc.
-std::vector<float> sampledAt(const std::vector<float>& sound, std::size_t count,
-                             const std::function<double(std::size_t)>& position) {
-    std::vector<float> out(count, 0.0f);
-    const auto size = static_cast<std::int64_t>(sound.size());
-    for (std::size_t n = 0; n < count; ++n) {
-        const double at = position(n);
-        const auto whole = static_cast<std::int64_t>(std::floor(at));
-        const double part = at - static_cast<double>(whole);
-        double sum = 0;
-        // The sine of the sinc only changes its sign from tap to tap.
-        const double sine = std::sin(std::numbers::pi * part);
-        for (std::int64_t k = -kTaps + 1; k <= kTaps; ++k) {
-            const std::int64_t i = whole + k;
-            if (i < 0 || i >= size) continue;
-            const double x = static_cast<double>(k) - part;
-            const double sinc =
-                std::fabs(x) < 1e-9 ? 1 : (k % 2 == 0 ? -sine : sine) / (std::numbers::pi * x);
-            const double u = x / (kTaps + 0.5);
-            sum += static_cast<double>(sound[static_cast<std::size_t>(i)]) * sinc * (1 - u * u) *
-                   (1 - u * u);
-        }
-        out[n] = static_cast<float>(sum);
+void lose(std::vector<float>& sound, const std::vector<sim::Loss>& losses, bool inTake,
+          double first) {
+    std::vector<sim::Loss> mine;
+    std::copy_if(losses.begin(), losses.end(), std::back_inserter(mine),
+                 [&](const sim::Loss& l) { return l.inTake == inTake; });
+    std::vector<float> kept;
+    sim::LossyDevice(mine, first).process(sound, kept);
+    sound = std::move(kept);
+}
+
+std::vector<float> onClock(const std::vector<float>& sound, const sim::RecorderClock& clock,
+                           double rate) {
+    sim::SampledBetween heard;
+    heard.push(sound);
+    const double seconds = static_cast<double>(sound.size()) / kTroubleRate;
+    std::vector<float> out(static_cast<std::size_t>(clock.counted(seconds) * rate));
+    for (std::size_t n = 0; n < out.size(); ++n) {
+        out[n] = heard.at(clock.world(static_cast<double>(n) / rate) * kTroubleRate);
     }
     return out;
 }
 
-}  // namespace
-
-void lose(std::vector<float>& sound, const std::vector<Loss>& losses, bool inTake, double first) {
-    // From the last on, so that the places of the others stay.
-    std::vector<Loss> mine;
-    for (const Loss& l : losses) {
-        if (l.inTake == inTake) mine.push_back(l);
-    }
-    std::sort(mine.begin(), mine.end(), [](const Loss& a, const Loss& b) { return a.at > b.at; });
-    for (const Loss& l : mine) {
-        const auto n = std::llround((l.at - first) * kTroubleRate);
-        const auto count = std::llround(std::fabs(l.seconds) * kTroubleRate);
-        if (n < count || n + count > static_cast<long long>(sound.size())) continue;
-        const auto at = sound.begin() + n;
-        if (l.silent) {
-            std::fill(at, at + count, 0.0f);
-        } else if (l.seconds > 0) {
-            sound.erase(at, at + count);
-        } else {
-            const std::vector<float> again(at - count, at);
-            sound.insert(at, again.begin(), again.end());
-        }
-    }
-}
-
-std::vector<float> onClock(const std::vector<float>& sound, const RecorderClock& clock,
-                           double rate) {
-    const double seconds = static_cast<double>(sound.size()) / kTroubleRate;
-    const auto count = static_cast<std::size_t>(clock.counted(seconds) * rate);
-    return sampledAt(sound, count, [&](std::size_t n) {
-        return clock.world(static_cast<double>(n) / rate) * kTroubleRate;
-    });
-}
-
 std::vector<float> heardWalking(const std::vector<float>& world, const sim::RoomSpec& room,
-                                const Course& metres, double lead, std::uint64_t seed) {
-    const auto distanceAt = [&](std::size_t n) {
-        return valueAt(metres, static_cast<double>(n) / kTroubleRate - lead);
-    };
-    auto out = sampledAt(world, world.size(), [&](std::size_t n) {
-        return static_cast<double>(n) - distanceAt(n) / sim::kMetresPerSecond * kTroubleRate;
-    });
-    for (std::size_t n = 0; n < out.size(); ++n) {
-        out[n] /= static_cast<float>(std::max(0.1, distanceAt(n)));
-    }
-    if (room.rt60 <= 0) return out;
-    const auto [nearest, farthest] = extremes(metres);
-    for (double d = std::floor(nearest); d <= std::ceil(farthest); d += 1) {
-        auto echo = sim::roomResponse(room, std::max(0.5, d), seed);
-        const auto direct =
-            static_cast<std::size_t>(std::max(0.5, d) / sim::kMetresPerSecond * kTroubleRate);
-        std::fill(echo.begin(),
-                  echo.begin() + static_cast<std::ptrdiff_t>(std::min(echo.size(), direct + 18)),
-                  0.0f);
-        sim::Convolver c(echo);
-        std::vector<float> heard;
-        c.process(world, heard);
-        for (std::size_t n = 0; n < std::min(out.size(), heard.size()); ++n) {
-            const double share = 1 - std::fabs(distanceAt(n) - d);
-            if (share > 0) out[n] += static_cast<float>(share) * heard[n];
-        }
-    }
+                                const sim::Course& metres, double lead, std::uint64_t seed) {
+    sim::Course later = metres;
+    for (auto& [time, away] : later) time += lead;
+    std::vector<float> out;
+    sim::WalkedRoom(room, later, seed).process(world, out);
     return out;
 }
 

@@ -8,7 +8,8 @@ namespace {
 
 bool mayShare(const PairSpec& s) {
     return s.elsewhere == Elsewhere::No && s.claps.empty() && s.metres.empty() &&
-           std::all_of(s.losses.begin(), s.losses.end(), [](const Loss& l) { return l.inTake; });
+           std::all_of(s.losses.begin(), s.losses.end(),
+                       [](const sim::Loss& l) { return l.inTake; });
 }
 
 /// Whether `s` has a place in another's recording; then it is there.
@@ -26,7 +27,7 @@ bool moveTo(const PairSpec& recorder, PairSpec& s) {
     }
     // One that sticks out at one end must not do so at the other.
     if ((endsAfter && start < 0) || (beginsBefore && start > room)) return false;
-    for (Loss& l : s.losses) l.at += start - s.takeStart;
+    for (sim::Loss& l : s.losses) l.at += start - s.takeStart;
     s.takeStart = start;
     return true;
 }

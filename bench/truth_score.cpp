@@ -34,7 +34,7 @@ std::vector<Jump> jumpsOf(const TetherEstimate& e) {
     return out;
 }
 
-std::vector<Jump> jumpsOf(const std::vector<TruthSegment>& truth) {
+std::vector<Jump> jumpsOf(const std::vector<sim::TrueLine>& truth) {
     std::vector<Jump> out;
     for (std::size_t i = 1; i < truth.size(); ++i) {
         if (!truth[i].jumpsHere) continue;

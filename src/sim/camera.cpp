@@ -3,26 +3,27 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "core/decibels.h"
 #include "dsp/resampler.h"
 #include "media/write/movie_writer.h"
 #include "sim/bench_picture.h"
 #include "sim/gain_rider.h"
+#include "sim/lossy_device.h"
 #include "sim/noise.h"
+#include "sim/walked_room.h"
 
 namespace brisk::sim {
-namespace {
-constexpr double kListenAhead = 2.0;  // so that the room is already ringing when the take begins
-}
-
 struct Camera::State {
     State(const TakeSpec& s, const Scene& sc, MovieWriter w, std::uint64_t seed)
         : spec(s),
           scene(sc),
           writer(std::move(w)),
           room(roomResponse(sc.room, s.distance, seed)),
+          walkSeed(seed),
           tone(seed + 7),
+          losing(s.losses, s.start.value + s.soundStart),
           picture(s.width, s.height),
           converter(48000.0, s.soundRate, 1),
           soundFirst(std::llround((s.start.value + s.soundStart) * 48000)),
@@ -33,8 +34,11 @@ struct Camera::State {
     Scene scene;
     MovieWriter writer;
     Convolver room;
+    std::optional<WalkedRoom> walked;  // since it began to listen
+    std::uint64_t walkSeed;
     RoomTone tone;
     GainRider gain;
+    LossyDevice losing;
     BenchPicture picture;
     StreamResampler converter;
     std::int64_t soundFirst;
@@ -59,13 +63,24 @@ struct Camera::State {
         return writer.sound(out);
     }
 
+    void listen(std::span<const float> block, std::vector<float>& heard) {
+        if (spec.walk.empty()) return room.process(block, heard);
+        if (!walked) {
+            Course metres = spec.walk;
+            const double since = spec.start.value - static_cast<double>(at) / 48000;
+            for (auto& [time, away] : metres) time += since;
+            walked.emplace(scene.room, metres, walkSeed);
+        }
+        walked->process(block, heard);
+    }
+
     Result<void> hear(std::span<const float> block) {
         const auto ahead = static_cast<std::int64_t>(kListenAhead * 48000);
         if (at + static_cast<std::int64_t>(block.size()) < soundFirst - ahead || at > soundLast) {
             return {};
         }
         std::vector<float> heard;
-        room.process(block, heard);
+        listen(block, heard);
         const auto noise = static_cast<float>(ratioOfDb(spec.noiseDb));
         std::vector<float> kept;
         for (std::size_t n = 0; n < heard.size(); ++n) {
@@ -74,9 +89,11 @@ struct Camera::State {
             const std::int64_t when = at + static_cast<std::int64_t>(n);
             if (when >= soundFirst && when < soundLast) kept.push_back(std::clamp(v, -1.0f, 1.0f));
         }
-        if (spec.soundRate == 48000) return write(kept);
+        std::vector<float> left;
+        losing.process(kept, left);
+        if (spec.soundRate == 48000) return write(left);
         std::vector<float> out;
-        converter.push(kept, out);
+        converter.push(left, out);
         return write(out);
     }
 

@@ -8,7 +8,10 @@
 #include "core/decibels.h"
 #include "dsp/resampler.h"
 #include "media/write/movie_writer.h"
+#include "sim/lossy_device.h"
 #include "sim/noise.h"
+#include "sim/recorder_clock.h"
+#include "sim/sampled_between.h"
 
 namespace brisk::sim {
 namespace {
@@ -19,6 +22,41 @@ std::vector<float> closeResponse(const RoomSpec& room, double distance, std::uin
     for (float& v : h) v *= static_cast<float>(distance);  // set for its distance
     return h;
 }
+
+/// Counts what is heard on the recorder's own clock, which may warm up.
+class OnItsClock {
+  public:
+    explicit OnItsClock(const RecorderSpec& spec)
+        : rate_(spec.rate),
+          clock_(spec.ppm, spec.warmth, spec.length.value),
+          steady_(48000.0, spec.rate * (1 + spec.ppm * 1e-6), 1) {}
+
+    void push(std::span<const float> heard, std::vector<float>& out) {
+        if (clock_.steady()) return steady_.push(heard, out);
+        between_.push(heard);
+        emitUntil(static_cast<double>(between_.pushed() - SampledBetween::kReach), out);
+    }
+
+    void finish(std::vector<float>& out) {
+        if (clock_.steady()) return steady_.finish(out);
+        emitUntil(static_cast<double>(between_.pushed()), out);
+    }
+
+  private:
+    void emitUntil(double end, std::vector<float>& out) {
+        for (;; ++counted_) {
+            const double at = clock_.world(static_cast<double>(counted_) / rate_) * 48000;
+            if (at >= end) return between_.forgetBefore(at);
+            out.push_back(between_.at(at));
+        }
+    }
+
+    double rate_;
+    RecorderClock clock_;
+    StreamResampler steady_;
+    SampledBetween between_;
+    std::int64_t counted_ = 0;
+};
 
 /// \param start  of the whole recording: its stamps count samples from there.
 Result<MovieWriter> createFile(const RecorderSpec& spec, Seconds start, const std::string& folder) {
@@ -47,7 +85,8 @@ struct Recorder::State {
           writer(std::move(w)),
           room_(closeResponse(room, s.distance, seed)),
           tone(seed + 1),
-          clock(48000.0, s.rate * (1 + s.ppm * 1e-6), 1),
+          losing(s.losses, s.start.value),
+          clock(s),
           first(std::llround(s.start.value * 48000)),
           last(first + std::llround(s.length.value * 48000)) {}
 
@@ -59,7 +98,8 @@ struct Recorder::State {
     std::optional<MovieWriter> writer;
     Convolver room_;
     RoomTone tone;
-    StreamResampler clock;
+    LossyDevice losing;
+    OnItsClock clock;
     std::int64_t first;
     std::int64_t last;
     std::int64_t at = 0;
@@ -110,6 +150,12 @@ Result<Recorder> Recorder::start(const RecorderSpec& spec, const RoomSpec& room,
 
 Result<void> Recorder::hear(std::span<const float> world) {
     State& s = *state_;
+    const auto count = static_cast<std::int64_t>(world.size());
+    const auto ahead = static_cast<std::int64_t>(kListenAhead * 48000);
+    if (s.at + count < s.first - ahead || s.at >= s.last) {
+        s.at += count;
+        return {};
+    }
     std::vector<float> heard;
     s.room_.process(world, heard);
     const auto noise = static_cast<float>(ratioOfDb(s.spec.noiseDb));
@@ -121,8 +167,9 @@ Result<void> Recorder::hear(std::span<const float> world) {
         }
         ++s.at;
     }
-    std::vector<float> out;
-    s.clock.push(kept, out);
+    std::vector<float> left, out;
+    s.losing.process(kept, left);
+    s.clock.push(left, out);
     return s.write(out);
 }
 

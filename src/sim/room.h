@@ -13,6 +13,8 @@
 namespace brisk::sim {
 
 constexpr double kMetresPerSecond = 343.0;
+/// Seconds of listening before a device begins, so that the room is already ringing then.
+constexpr double kListenAhead = 2.0;
 
 struct RoomSpec {
     double width = 6.2;  ///< metres

@@ -23,6 +23,27 @@ void take(const json& j, const char* key, Seconds& into) {
     if (j.contains(key)) into = {j.at(key).get<double>()};
 }
 
+Course courseFrom(const json& j, const char* key) {
+    Course out;
+    for (const auto& p : j.value(key, json::array())) {
+        out.emplace_back(p.at(0).get<double>(), p.at(1).get<double>());
+    }
+    return out;
+}
+
+std::vector<Loss> lossesFrom(const json& j, bool inTake) {
+    std::vector<Loss> out;
+    for (const auto& l : j.value("losses", json::array())) {
+        Loss loss;
+        loss.inTake = inTake;
+        take(l, "at", loss.at);
+        take(l, "seconds", loss.seconds);
+        take(l, "silent", loss.silent);
+        out.push_back(loss);
+    }
+    return out;
+}
+
 RecorderSpec recorderFrom(const json& j) {
     RecorderSpec r;
     take(j, "file", r.file);
@@ -35,6 +56,8 @@ RecorderSpec recorderFrom(const json& j) {
     take(j, "distance", r.distance);
     take(j, "noise_db", r.noiseDb);
     take(j, "upside_down", r.upsideDown);
+    r.warmth = courseFrom(j, "warmth");
+    r.losses = lossesFrom(j, false);
     for (const auto& c : j.value("cuts", json::array())) r.cuts.push_back({c.get<double>()});
     return r;
 }
@@ -55,6 +78,8 @@ TakeSpec takeFrom(const json& j) {
     take(j, "sound_rate", t.soundRate);
     take(j, "sound_channels", t.soundChannels);
     take(j, "distance", t.distance);
+    t.walk = courseFrom(j, "walk");
+    t.losses = lossesFrom(j, true);
     take(j, "noise_db", t.noiseDb);
     take(j, "automatic_gain", t.automaticGain);
     take(j, "elsewhere", t.elsewhere);
@@ -99,6 +124,25 @@ void ensureFormat(int rate, int channels, double ppm) {
     ensure(std::fabs(ppm) <= 100000, "a clock is off by more than a tenth");
 }
 
+void ensureCourse(const Course& course, double least, double most) {
+    ensure(course.size() <= 10000, "a course has too many points");
+    for (std::size_t i = 0; i < course.size(); ++i) {
+        ensureTimes({course[i].first}, {0});
+        ensure(i == 0 || course[i].first > course[i - 1].first, "a course runs backwards");
+        ensure(course[i].second >= least && course[i].second <= most,
+               "a way or a clock is beyond reason");
+    }
+}
+
+void ensureLosses(const std::vector<Loss>& losses) {
+    constexpr double kMost = 60;  // seconds
+    ensure(losses.size() <= 1000, "there are too many losses");
+    for (const Loss& l : losses) {
+        ensureTimes({l.at}, {0});
+        ensure(std::fabs(l.seconds) <= kMost, "a loss is longer than a minute");
+    }
+}
+
 /// What a scene may ask for: a scene is data from elsewhere, too.
 void check(const Scene& s) {
     ensureTimes({0}, s.length);
@@ -108,12 +152,18 @@ void check(const Scene& s) {
         ensureName(r.file);
         ensureTimes(r.start, r.length);
         ensureFormat(r.rate, r.channels, r.ppm);
+        ensureCourse(r.warmth, -1000, 1000);
+        ensureLosses(r.losses);
         ensure(r.cuts.size() <= 1000, "there are too many cuts");
+        ensure(r.cuts.empty() || (r.losses.empty() && r.warmth.empty()),
+               "a recorder whose files are cut neither loses samples nor warms up");
     }
     for (const TakeSpec& t : s.takes) {
         ensureName(t.file);
         ensureTimes(t.start, t.length);
         ensureFormat(t.soundRate, t.soundChannels, 0);
+        ensureCourse(t.walk, 0.5, 100);
+        ensureLosses(t.losses);
         ensure(t.width > 0 && t.height > 0 && t.width <= 8192 && t.height <= 8192 &&
                    t.rate.num > 0 && t.rate.den > 0 && t.rate.value() <= 1000,
                "a picture's size or rate is beyond reason");

@@ -11,8 +11,10 @@
 #include "core/rational.h"
 #include "core/result.h"
 #include "core/units.h"
+#include "sim/course.h"
 #include "sim/room.h"
 #include "sim/speech.h"
+#include "sim/true_lines.h"
 
 namespace brisk::sim {
 
@@ -28,6 +30,9 @@ struct RecorderSpec {
     double distance = 0.2;  ///< From the mouth, metres.
     double noiseDb = -72;
     bool upsideDown = false;
+    Course warmth = {};  ///< ppm of its clock more, over the recording's time.
+    /// Buffers it loses or repeats, at times of the scene. No file of such a recorder is cut.
+    std::vector<Loss> losses = {};
     /// Seconds of the recording, on its own clock, at which it goes on in a next file.
     std::vector<Seconds> cuts = {};
     std::int64_t firstSample = 0;  ///< Of the file in the recording.
@@ -51,6 +56,8 @@ struct TakeSpec {
     int soundRate = 48000;
     int soundChannels = 1;
     double distance = 3.0;  ///< From the mouth, metres.
+    Course walk = {};       ///< Metres from the mouth over the take's time, instead of `distance`.
+    std::vector<Loss> losses = {};  ///< Of its sound, at times of the scene.
     double noiseDb = -52;
     bool automaticGain = true;
     bool elsewhere = false;  ///< Shot where the recorder hears nothing of it.
@@ -75,8 +82,9 @@ Result<Scene> sceneFromJson(const std::string& text);
 /// A shipped scene by name, or one read from a JSON file. Errors: CannotRead, BadProject.
 Result<Scene> findScene(const std::string& nameOrFile);
 
-/// "demo"; "long-day", of eighty minutes, and "short-day", the same in ten; and ten pairs of
-/// different rooms, distances, rates and containers: "pair-0".."pair-9".
+/// "demo"; "long-day", of eighty minutes, and "short-day", the same in ten; "mishaps", where
+/// somebody walks about, buffers are lost and a clock warms up; and ten pairs of different rooms,
+/// distances, rates and containers: "pair-0".."pair-9".
 std::vector<std::string> sceneNames();
 
 }  // namespace brisk::sim

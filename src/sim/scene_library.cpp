@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The shipped scenes. The ten pairs differ in everything that the first whole match must bear.
+#include <cmath>
 #include <cstdio>
 #include <filesystem>
 
@@ -88,6 +89,45 @@ Scene dayScene(const std::string& name, double speed) {
     const Seconds quiet = clapsOnly.start;
     s.hush = {{quiet - Seconds{0.5}, quiet + clapsOnly.length + Seconds{0.5}}};
     s.claps = {quiet + Seconds{2.48}, quiet + Seconds{3.31}, quiet + Seconds{5.72}};
+    return s;
+}
+
+/// What goes wrong on a real shoot, each with a recorder of its own: whoever speaks walks about,
+/// the recorder loses two buffers, its clock warms up.
+Scene mishapsScene() {
+    Scene s;
+    s.name = "mishaps";
+    s.length = {900};
+    s.room = {6.2, 8.4, 3.1, 0.4};
+    s.voice = {"en-gb", 150, 44};
+    const auto with = [&](const char* recording, const char* file, double start, double length) {
+        RecorderSpec r;
+        r.file = recording;
+        r.start = {start};
+        r.length = {length};
+        s.recorders.push_back(r);
+        TakeSpec t;
+        t.file = file;
+        t.start = {start + 8};
+        t.length = {length - 20};
+        t.width = 192;
+        t.height = 108;
+        t.distance = 2.4;
+        s.takes.push_back(t);
+    };
+    with("lavalier-01.wav", "walk-01.mp4", 0, 110);
+    s.recorders.back().ppm = 9;
+    s.takes.back().walk = {{12, 1.2}, {16, 5.4}, {31, 5.4}, {34, 2.6},
+                           {52, 2.6}, {55, 6.0}, {70, 6.0}, {75, 1.2}};
+    with("lavalier-02.wav", "glue-02.mp4", 120, 150);
+    s.recorders.back().ppm = -22;
+    s.recorders.back().losses = {{false, 168.3, 256 / 48000.0, false},
+                                 {false, 221.9, 512 / 48000.0, false}};
+    with("lavalier-03.wav", "press-03.mp4", 280, 610);
+    // As a body warms: quickly first.
+    for (int i = 0; i <= 20; ++i) {
+        s.recorders.back().warmth.emplace_back(30 * i, -14 + 26 * (1 - std::exp(-0.15 * i)));
+    }
     return s;
 }
 
@@ -291,7 +331,7 @@ Scene pairScene(std::size_t n) {
 }  // namespace
 
 std::vector<std::string> sceneNames() {
-    std::vector<std::string> names{"demo", "long-day", "short-day"};
+    std::vector<std::string> names{"demo", "long-day", "short-day", "mishaps"};
     for (std::size_t i = 0; i < std::size(kPairs); ++i) {
         names.push_back("pair-" + std::to_string(i));
     }
@@ -302,6 +342,7 @@ Result<Scene> findScene(const std::string& nameOrFile) {
     if (nameOrFile == "demo") return demoScene();
     if (nameOrFile == "long-day") return dayScene(nameOrFile, 1);
     if (nameOrFile == "short-day") return dayScene(nameOrFile, 8);
+    if (nameOrFile == "mishaps") return mishapsScene();
     for (std::size_t i = 0; i < std::size(kPairs); ++i) {
         if (nameOrFile == "pair-" + std::to_string(i)) return pairScene(i);
     }

@@ -18,11 +18,55 @@ namespace {
 
 using nlohmann::ordered_json;
 
+/// Where the two share sound, take time from the first picture on, and what is which time there.
+std::vector<TrueLine> linesOf(const TakeSpec& t, const RecorderSpec& r, double air) {
+    SharedTime shared;
+    shared.takeStart = (t.start - r.start).value + t.soundStart;
+    shared.takeSeconds = t.length.value - t.soundStart;
+    shared.recordingSeconds = r.length.value;
+    shared.air = air;
+    std::vector<Loss> losses = t.losses;
+    losses.insert(losses.end(), r.losses.begin(), r.losses.end());
+    for (Loss& l : losses) l.at -= r.start.value;
+    auto lines = trueLines(shared, losses, RecorderClock(r.ppm, r.warmth, r.length.value));
+    for (TrueLine& l : lines) {
+        l.takeStart += t.soundStart;
+        l.takeEnd += t.soundStart;
+        l.line.offset.value -= t.soundStart * (1 + l.line.drift.value * 1e-6);
+    }
+    return lines;
+}
+
+ordered_json segmentsOf(const std::vector<TrueLine>& lines) {
+    ordered_json rows = ordered_json::array();
+    for (const TrueLine& l : lines) {
+        rows.push_back({{"take_start", l.takeStart},
+                        {"take_end", l.takeEnd},
+                        {"offset_seconds", l.line.offset.value},
+                        {"drift_ppm", l.line.drift.value}});
+    }
+    return rows;
+}
+
+ordered_json clapsIn(const Scene& scene, const TakeSpec& t) {
+    ordered_json claps = ordered_json::array();
+    for (const Seconds c : scene.claps) {
+        const double at = (c - t.start).value;
+        if (at >= 0 && at < t.length.value) {
+            claps.push_back({{"take_seconds", at},
+                             {"frame", static_cast<long long>(at * t.rate.value() + 1e-6)}});
+        }
+    }
+    return claps;
+}
+
 /// The tether that is true by construction: of the sounds as recorded, travel through air included.
+/// Where somebody walks, from where he stands nearest.
 ordered_json truthOf(const Scene& scene, const TakeSpec& t, const RecorderSpec& r,
                      const std::string& folder) {
     const double factor = 1 + r.ppm * 1e-6;
-    const double air = (t.distance - r.distance) / kMetresPerSecond;
+    const double nearest = t.walk.empty() ? t.distance : extremes(t.walk).first;
+    const double air = (nearest - r.distance) / kMetresPerSecond;
     const double scratchStart = std::max(0.0, t.soundStart);
     const double from = std::max(t.start.value + scratchStart, r.start.value) - t.start.value;
     const double to =
@@ -35,23 +79,24 @@ ordered_json truthOf(const Scene& scene, const TakeSpec& t, const RecorderSpec& 
     if (!heard) return j;
     j["offset_seconds"] = (t.start.value - r.start.value - air) * factor;
     j["drift_ppm"] = r.ppm;
+    if (!t.losses.empty() || !r.losses.empty() || !r.warmth.empty()) {
+        j["segments"] = segmentsOf(linesOf(t, r, air));
+    }
+    if (!t.walk.empty()) {
+        j["path_delay_ms"] = ordered_json::array();
+        for (const auto& [time, metres] : t.walk) {
+            j["path_delay_ms"].push_back({time, (metres - nearest) / kMetresPerSecond * 1000});
+        }
+    }
     j["polarity"] = r.upsideDown ? -1 : 1;
     j["overlap"] = {{"start", from}, {"end", to}};
     j["picture_offset_seconds"] =
         (t.start.value - r.start.value + r.distance / kMetresPerSecond) * factor;
-    j["distance_metres"] = t.distance;
+    j["distance_metres"] = nearest;
     j["rt60_seconds"] = scene.room.rt60;
     j["noise_db"] = t.noiseDb;
     j["automatic_gain"] = t.automaticGain;
-    ordered_json claps = ordered_json::array();
-    for (const Seconds c : scene.claps) {
-        const double at = (c - t.start).value;
-        if (at >= 0 && at < t.length.value) {
-            claps.push_back({{"take_seconds", at},
-                             {"frame", static_cast<long long>(at * t.rate.value() + 1e-6)}});
-        }
-    }
-    j["claps"] = claps;
+    j["claps"] = clapsIn(scene, t);
     return j;
 }
 

@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "bench/pair_truth.h"
+#include "sim/true_lines.h"
 
 #include <algorithm>
-#include <cmath>
 
-namespace brisk::bench {
+namespace brisk::sim {
 namespace {
 
-constexpr double kStep = 0.1;  // seconds of the table of a clock
-constexpr double kPiece = 5;   // seconds; a warming clock is straight over that to a microsecond
+constexpr double kPiece = 5;  // seconds; a warming clock is straight over that to a microsecond
 
 /// World time without what was lost before it on one side.
 double heardTime(double world, const std::vector<Loss>& losses, bool inTake) {
@@ -21,55 +19,8 @@ double heardTime(double world, const std::vector<Loss>& losses, bool inTake) {
 
 }  // namespace
 
-double valueAt(const Course& course, double time) {
-    if (course.empty()) return 0;
-    if (time <= course.front().first) return course.front().second;
-    for (std::size_t i = 1; i < course.size(); ++i) {
-        const auto& [t1, v1] = course[i];
-        if (time > t1) continue;
-        const auto& [t0, v0] = course[i - 1];
-        return v0 + (v1 - v0) * (time - t0) / (t1 - t0);
-    }
-    return course.back().second;
-}
-
-std::pair<double, double> extremes(const Course& course) {
-    std::pair<double, double> out{course.front().second, course.front().second};
-    for (const auto& [time, value] : course) {
-        out = {std::min(out.first, value), std::max(out.second, value)};
-    }
-    return out;
-}
-
-RecorderClock::RecorderClock(double ppm, const Course& warmth, double seconds)
-    : ppm_(ppm), steady_(warmth.empty()) {
-    if (steady_) return;
-    double sum = 0;
-    for (double t = 0; t <= seconds + 2 * kStep; t += kStep) {
-        extra_.push_back(sum);
-        sum += kStep * 1e-6 * valueAt(warmth, t + kStep / 2);
-    }
-}
-
-double RecorderClock::counted(double world) const {
-    double extra = 0;
-    if (!steady_) {
-        const double at =
-            std::clamp(world / kStep, 0.0, static_cast<double>(extra_.size()) - 1.001);
-        const auto i = static_cast<std::size_t>(at);
-        extra = extra_[i] + (extra_[i + 1] - extra_[i]) * (at - static_cast<double>(i));
-    }
-    return world * (1 + ppm_ * 1e-6) + extra;
-}
-
-double RecorderClock::world(double counted) const {
-    double t = counted / (1 + ppm_ * 1e-6);
-    for (int i = 0; i < 3 && !steady_; ++i) t += counted - this->counted(t);
-    return t;
-}
-
-std::vector<TruthSegment> truthOf(const TruthSpec& s, const std::vector<Loss>& losses,
-                                  const RecorderClock& clock) {
+std::vector<TrueLine> trueLines(const SharedTime& s, const std::vector<Loss>& losses,
+                                const RecorderClock& clock) {
     // World times of what is emitted, at which something changes; and every few seconds.
     struct Edge {
         double emitted;
@@ -89,7 +40,7 @@ std::vector<TruthSegment> truthOf(const TruthSpec& s, const std::vector<Loss>& l
     }
     std::sort(edges.begin(), edges.end(),
               [](const Edge& a, const Edge& b) { return a.emitted < b.emitted; });
-    std::vector<TruthSegment> out;
+    std::vector<TrueLine> out;
     for (std::size_t i = 0; i + 1 < edges.size(); ++i) {
         const double a = edges[i].emitted, b = edges[i + 1].emitted;
         // What was lost lies on no line.
@@ -106,7 +57,7 @@ std::vector<TruthSegment> truthOf(const TruthSpec& s, const std::vector<Loss>& l
         };
         const auto recorded = [&](double e) { return clock.counted(heardTime(e, losses, false)); };
         const double slope = (recorded(q) - recorded(p)) / (take(q) - take(p));
-        TruthSegment t;
+        TrueLine t;
         t.line = ClockLine{{recorded(p) - take(p) * slope}, {(slope - 1) * 1e6}};
         t.takeStart = take(p) - inside;
         t.takeEnd = take(q) + inside;
@@ -116,4 +67,4 @@ std::vector<TruthSegment> truthOf(const TruthSpec& s, const std::vector<Loss>& l
     return out;
 }
 
-}  // namespace brisk::bench
+}  // namespace brisk::sim

@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "sim/sampled_between.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace brisk::sim {
+
+void SampledBetween::push(std::span<const float> samples) {
+    kept_.insert(kept_.end(), samples.begin(), samples.end());
+}
+
+float SampledBetween::at(double position) const {
+    const auto whole = static_cast<std::int64_t>(std::floor(position));
+    const double part = position - static_cast<double>(whole);
+    // The sine of the sinc only changes its sign from sample to sample.
+    const double sine = std::sin(std::numbers::pi * part);
+    double sum = 0;
+    const std::int64_t low = std::max<std::int64_t>(-kReach + 1, first_ - whole);
+    const std::int64_t high = std::min<std::int64_t>(kReach, pushed() - 1 - whole);
+    for (std::int64_t k = low; k <= high; ++k) {
+        const double x = static_cast<double>(k) - part;
+        const double sinc =
+            std::fabs(x) < 1e-9 ? 1 : (k % 2 == 0 ? -sine : sine) / (std::numbers::pi * x);
+        const double u = x / (kReach + 0.5);
+        const double window = (1 - u * u) * (1 - u * u);
+        sum += static_cast<double>(kept_[static_cast<std::size_t>(whole + k - first_)]) * sinc *
+               window;
+    }
+    return static_cast<float>(sum);
+}
+
+void SampledBetween::forgetBefore(double position) {
+    const std::int64_t until = static_cast<std::int64_t>(std::floor(position)) - kReach;
+    const std::int64_t gone =
+        std::clamp<std::int64_t>(until - first_, 0, static_cast<std::int64_t>(kept_.size()));
+    kept_.erase(kept_.begin(), kept_.begin() + gone);
+    first_ += gone;
+}
+
+}  // namespace brisk::sim
