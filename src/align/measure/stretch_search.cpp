@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <vector>
 
 #include "align/nominate/pulled_rate.h"
 
@@ -66,15 +67,22 @@ Result<std::optional<FineMatch>> findAnchor(WindowReader& reader, const FineMatc
     const Seconds length{std::min(kLongestAnchor, kAnchorShare * whole.value)};
     std::optional<FineMatch> best;
     if (length.value < kShortestAnchor) return best;
+    // Two clocks run alike, unless a rate was pulled. Lost samples may make the one look like the
+    // other: fifty milliseconds in two minutes lie half way between.
+    std::vector<Ppm> drifts{{0}};
+    if (expectedDrift(match.line.drift).value != 0) {
+        drifts.push_back(expectedDrift(match.line.drift));
+    }
     for (int i = 0; i < kAnchors; ++i) {
         const Seconds from = match.overlap.start + (whole - length) * (i / (kAnchors - 1.0));
         const Seconds middle = from + length / 2;
-        // Two clocks that run alike, until something says otherwise.
-        const ClockLine line = ClockLine{{0}, expectedDrift(match.line.drift)}.through(
-            middle, match.line.toRecording(middle));
-        auto found = searchStretch(reader, {from, from + length}, line, 0, job);
-        if (!found) return found;
-        if (*found && (!best || (*found)->stackStrength > best->stackStrength)) best = **found;
+        for (const Ppm drift : drifts) {
+            const ClockLine line =
+                ClockLine{{0}, drift}.through(middle, match.line.toRecording(middle));
+            auto found = searchStretch(reader, {from, from + length}, line, 0, job);
+            if (!found) return found;
+            if (*found && (!best || (*found)->stackStrength > best->stackStrength)) best = **found;
+        }
     }
     if (!best) return best;
     best->overlap = reader.overlap(best->line).intersect(match.overlap);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/measure/follow_clock.h"
 
+#include "align/measure/stretch_search.h"
+
 #include <cmath>
 
 #include "support/facts_text.h"
@@ -137,6 +139,21 @@ TEST_F(Jumps, NoEchoOfWhatLiesBeyondTheReachIsFollowed) {
     EXPECT_NEAR(offBy(e, 10, 30), 0, 1e-4);
     EXPECT_NEAR(offBy(e, 50, 70 + 0.06), 0, 1e-4);
     EXPECT_NEAR(offBy(e, 85, 105 + 0.109), 0, 1e-4);
+}
+
+// Lost samples may look like a slope that is nearer to a pulled rate than to none.
+TEST_F(Jumps, AnAnchorIsFoundWhateverTheMisleadingLineLooksLike) {
+    const SoundScan take = shoot.take(cut(day, 20, 100));
+    const SoundScan recording = shoot.recording(day);
+    auto reader = WindowReader::open(take, recording);
+    ASSERT_TRUE(reader);
+    FineMatch misled;
+    misled.overlap = {{0}, {80}};
+    misled.line = ClockLine{{0}, {-560}}.through({40}, {60.01});
+    const auto anchor = findAnchor(*reader, misled, JobControl{});
+    ASSERT_TRUE(anchor && *anchor);
+    EXPECT_NEAR((*anchor)->line.toRecording({40}).value, 60, 1e-4);
+    EXPECT_NEAR((*anchor)->line.drift.value, 0, 5);
 }
 
 TEST_F(Jumps, NoneWhereNothingWasLost) {
