@@ -32,10 +32,6 @@
         <translation>Obě hodiny jdou stejně.</translation>
     </message>
     <message>
-        <source>The recorder runs %1 ppm %2, %3 ms a minute: taken out.</source>
-        <translation>Rekordér jde o %1 ppm %2, %3 ms za minutu: opraveno.</translation>
-    </message>
-    <message>
         <source>fast</source>
         <translation>rychleji</translation>
     </message>
@@ -375,6 +371,22 @@
         <source>%1 h %2 min left</source>
         <translation>ještě %1 h %2 min</translation>
     </message>
+    <message>
+        <source>%1 ppm %2</source>
+        <translation>%1 ppm %2</translation>
+    </message>
+    <message>
+        <source>The recorder runs %1 at first and %2 at last: taken out.</source>
+        <translation>Rekordér jde zpočátku o %1 a nakonec o %2: opraveno.</translation>
+    </message>
+    <message>
+        <source>The recorder runs %1, %2 ms a minute: taken out.</source>
+        <translation>Rekordér jde o %1, %2 ms za minutu: opraveno.</translation>
+    </message>
+    <message>
+        <source>jumps: listen there</source>
+        <translation>přeskakuje: poslechněte si to tam</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -437,10 +449,6 @@
     <message>
         <source>Nothing is heard around the claps.</source>
         <translation>Kolem tlesknutí není nic slyšet.</translation>
-    </message>
-    <message>
-        <source>, in a pause: it may be up to {doubt:clock1} earlier or later</source>
-        <translation>, v pauze: může to být až o {doubt:clock1} dříve nebo později</translation>
     </message>
     <message>
         <source>This one is where the time stamps have it.</source>
@@ -590,9 +598,13 @@
         <source>Apart by {worst:slip} all along: {heard_as}.</source>
         <translation>Po celou dobu {worst:slip} od sebe: {heard_as}.</translation>
     </message>
-    <message>
+    <message numerus="yes">
         <source>{off} places lie off the line.</source>
-        <translation>Míst mimo přímku: {off}.</translation>
+        <translation>
+            <numerusform>{off} místo leží mimo přímku.</numerusform>
+            <numerusform>{off} místa leží mimo přímku.</numerusform>
+            <numerusform>{off} míst leží mimo přímku.</numerusform>
+        </translation>
     </message>
     <message>
         <source>together</source>
@@ -2135,28 +2147,12 @@
         <translation>{joined}Na hodinách obrazu: {track}, {channels}, {format}{rest:run}.</translation>
     </message>
     <message>
-        <source>The two clocks do not stay equally fast, as happens while a device warms up ({from:fixed1} to {to:fixed1} ppm): the clean sound follows.</source>
-        <translation>Obojí hodiny nejdou stále stejně rychle, jak se stává, když se přístroj zahřívá ({from:fixed1} až {to:fixed1} ppm): čistý zvuk se přizpůsobí.</translation>
-    </message>
-    <message>
-        <source>Whoever speaks comes and goes, up to {metres:fixed0} m farther from the camera. The clean sound stays with the picture.</source>
-        <translation>Kdo mluví, přichází a odchází, až o {metres:fixed0} m dál od kamery. Čistý zvuk zůstává u obrazu.</translation>
-    </message>
-    <message>
         <source>The recording takes a thousandth longer than the take, as sound for 24 pictures a second does beside 23.976: it is pulled to fit.</source>
         <translation>Nahrávka trvá o tisícinu déle než záběr, jako zvuk pro 24 snímků za sekundu vedle 23,976: natáhne se, aby seděla.</translation>
     </message>
     <message>
         <source>The recording is a thousandth shorter than the take, as sound for 23.976 pictures a second is beside 24: it is pulled to fit.</source>
         <translation>Nahrávka je o tisícinu kratší než záběr, jako zvuk pro 23,976 snímku za sekundu vedle 24: natáhne se, aby seděla.</translation>
-    </message>
-    <message>
-        <source>The recording lost {seconds:clock3}, or the take has it twice, at {at:clock1} of the take{doubt}.</source>
-        <translation>Nahrávka ztratila {seconds:clock3}, nebo je záběr má dvakrát, v čase {at:clock1} záběru{doubt}.</translation>
-    </message>
-    <message>
-        <source>The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
-        <translation>Nahrávka opakuje {seconds:clock3}, nebo je záběr ztratil, v čase {at:clock1} záběru{doubt}.</translation>
     </message>
     <message>
         <source>{file} is there already. Nothing is written over: give another name, or move it away.</source>
@@ -2193,6 +2189,34 @@
     <message>
         <source>{file} was written, but cannot be read back, and was thrown away. The take itself is untouched. Try again; if it happens again, on another disk.</source>
         <translation>Soubor {file} byl zapsán, ale nelze ho přečíst zpět, a byl zahozen. Samotný záběr je nedotčen. Zkuste to znovu; stane-li se to znovu, na jiném disku.</translation>
+    </message>
+    <message>
+        <source>The recording lost {seconds:span}, or the take has it twice, at {at:clock1} of the take{doubt}.</source>
+        <translation>Nahrávka ztratila {seconds:span}, nebo je záběr má dvakrát, v čase {at:clock1} záběru{doubt}.</translation>
+    </message>
+    <message>
+        <source>The recording repeats {seconds:span}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
+        <translation>Nahrávka opakuje {seconds:span}, nebo je záběr ztratil, v čase {at:clock1} záběru{doubt}.</translation>
+    </message>
+    <message>
+        <source>, in a pause: it may be up to {doubt:span} earlier or later</source>
+        <translation>, v pauze: může to být až o {doubt:span} dříve nebo později</translation>
+    </message>
+    <message>
+        <source>Whoever speaks comes and goes, up to {metres:length} farther from the camera. The clean sound stays with the picture.</source>
+        <translation>Kdo mluví, přichází a odchází, až o {metres:length} dál od kamery. Čistý zvuk zůstává u obrazu.</translation>
+    </message>
+    <message>
+        <source>The way of whoever walks is taken off.</source>
+        <translation>Cesta toho, kdo chodí, je odečtena.</translation>
+    </message>
+    <message>
+        <source>{slip:slip}: {metres:length} farther</source>
+        <translation>{slip:slip}: o {metres:length} dál</translation>
+    </message>
+    <message>
+        <source>The two devices do not run equally fast all along, as happens while one warms up: the clean sound follows, and would be up to {off:span} off otherwise.</source>
+        <translation>Oba přístroje nejdou stále stejně rychle, jak se stává, když se jeden zahřívá: čistý zvuk se přizpůsobí, jinak by byl až o {off:span} mimo.</translation>
     </message>
 </context>
 <context>
@@ -4168,6 +4192,10 @@ XXH3-128 %3</translation>
         <source>none here</source>
         <translation>zde žádný</translation>
     </message>
+    <message>
+        <source>%1 farther</source>
+        <translation>o %1 dál</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::LongWork</name>
@@ -4796,10 +4824,6 @@ XXH3-128 %3</translation>
         <translation>ztišeno</translation>
     </message>
     <message>
-        <source>the recording jumps</source>
-        <translation>nahrávka přeskočí</translation>
-    </message>
-    <message>
         <source>goes on in %1</source>
         <translation>pokračuje v %1</translation>
     </message>
@@ -4874,6 +4898,22 @@ XXH3-128 %3</translation>
     <message>
         <source>%1 s</source>
         <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>%1 missing</source>
+        <translation>chybí %1</translation>
+    </message>
+    <message>
+        <source>%1 too much</source>
+        <translation>%1 navíc</translation>
+    </message>
+    <message>
+        <source>%1 farther: heard %2 later</source>
+        <translation>o %1 dál: slyšet o %2 později</translation>
+    </message>
+    <message>
+        <source>%1 farther</source>
+        <translation>o %1 dál</translation>
     </message>
 </context>
 <context>
@@ -5049,16 +5089,24 @@ XXH3-128 %3</translation>
         <translation>jak daleko od sebe, podél záběru</translation>
     </message>
     <message>
-        <source>how far apart, along the take: ± %1</source>
-        <translation>jak daleko od sebe, podél záběru: ± %1</translation>
-    </message>
-    <message>
         <source>%1 of the take: %2</source>
         <translation>%1 záběru: %2</translation>
     </message>
     <message>
         <source>no common sound</source>
         <translation>žádný společný zvuk</translation>
+    </message>
+    <message>
+        <source>how far apart, along the take: %1 to %2</source>
+        <translation>jak daleko od sebe, podél záběru: %1 až %2</translation>
+    </message>
+    <message>
+        <source>; pale: with the jumps left in</source>
+        <translation>; bledě: kdyby přeskoky zůstaly</translation>
+    </message>
+    <message>
+        <source>; pale: if the recorder&apos;s pace were not followed</source>
+        <translation>; bledě: kdyby se chod rekordéru nesledoval</translation>
     </message>
 </context>
 <context>
@@ -5393,6 +5441,10 @@ XXH3-128 %3</translation>
         <source>worst %1</source>
         <translation>nejhorší %1</translation>
     </message>
+    <message>
+        <source>%1 farther</source>
+        <translation>o %1 dál</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::StagePage</name>
@@ -5497,18 +5549,6 @@ XXH3-128 %3</translation>
     <message>
         <source>  =  %1</source>
         <translation>  =  %1</translation>
-    </message>
-    <message>
-        <source>the first %1 s</source>
-        <translation>prvních %1 s</translation>
-    </message>
-    <message>
-        <source>the last %1 s</source>
-        <translation>posledních %1 s</translation>
-    </message>
-    <message>
-        <source>%1 s at %2</source>
-        <translation>%1 s v %2</translation>
     </message>
     <message>
         <source>No clean sound for %1: %2.</source>
@@ -5621,6 +5661,14 @@ XXH3-128 %3</translation>
     <message>
         <source>recording</source>
         <translation>nahrávka</translation>
+    </message>
+    <message>
+        <source>the first %1</source>
+        <translation>prvních %1</translation>
+    </message>
+    <message>
+        <source>the last %1</source>
+        <translation>posledních %1</translation>
     </message>
 </context>
 <context>

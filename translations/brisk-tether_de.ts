@@ -32,10 +32,6 @@
         <translation>Die beiden Uhren gehen gleich.</translation>
     </message>
     <message>
-        <source>The recorder runs %1 ppm %2, %3 ms a minute: taken out.</source>
-        <translation>Der Rekorder geht %1 ppm %2, %3 ms in der Minute: ausgeglichen.</translation>
-    </message>
-    <message>
         <source>fast</source>
         <translation>vor</translation>
     </message>
@@ -375,6 +371,22 @@
         <source>%1 h %2 min left</source>
         <translation>noch %1 h %2 min</translation>
     </message>
+    <message>
+        <source>%1 ppm %2</source>
+        <translation>%1 ppm %2</translation>
+    </message>
+    <message>
+        <source>The recorder runs %1 at first and %2 at last: taken out.</source>
+        <translation>Der Rekorder geht anfangs %1 und zuletzt %2: ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>The recorder runs %1, %2 ms a minute: taken out.</source>
+        <translation>Der Rekorder geht %1, %2 ms in der Minute: ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>jumps: listen there</source>
+        <translation>springt: dort hinhören</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -436,10 +448,6 @@
     <message>
         <source>Nothing is heard around the claps.</source>
         <translation>Um die Klatscher herum ist nichts zu hören.</translation>
-    </message>
-    <message>
-        <source>, in a pause: it may be up to {doubt:clock1} earlier or later</source>
-        <translation>, in einer Pause: es kann bis zu {doubt:clock1} früher oder später sein</translation>
     </message>
     <message>
         <source>This one is where the time stamps have it.</source>
@@ -589,9 +597,12 @@
         <source>Apart by {worst:slip} all along: {heard_as}.</source>
         <translation>Durchgehend {worst:slip} auseinander: {heard_as}.</translation>
     </message>
-    <message>
+    <message numerus="yes">
         <source>{off} places lie off the line.</source>
-        <translation>{off} Stellen liegen neben der Linie.</translation>
+        <translation>
+            <numerusform>{off} Stelle liegt neben der Linie.</numerusform>
+            <numerusform>{off} Stellen liegen neben der Linie.</numerusform>
+        </translation>
     </message>
     <message>
         <source>together</source>
@@ -2112,28 +2123,12 @@
         <translation>{joined}Auf der Uhr des Bildes: {track}, {channels}, {format}{rest:run}.</translation>
     </message>
     <message>
-        <source>The two clocks do not stay equally fast, as happens while a device warms up ({from:fixed1} to {to:fixed1} ppm): the clean sound follows.</source>
-        <translation>Die beiden Uhren bleiben nicht gleich schnell, wie es geschieht, während ein Gerät warm wird ({from:fixed1} bis {to:fixed1} ppm): der saubere Ton folgt.</translation>
-    </message>
-    <message>
-        <source>Whoever speaks comes and goes, up to {metres:fixed0} m farther from the camera. The clean sound stays with the picture.</source>
-        <translation>Wer spricht, kommt und geht, bis zu {metres:fixed0} m weiter von der Kamera. Der saubere Ton bleibt beim Bild.</translation>
-    </message>
-    <message>
         <source>The recording takes a thousandth longer than the take, as sound for 24 pictures a second does beside 23.976: it is pulled to fit.</source>
         <translation>Die Aufnahme dauert ein Tausendstel länger als der Take, wie Ton für 24 Bilder in der Sekunde neben 23,976: sie wird passend gezogen.</translation>
     </message>
     <message>
         <source>The recording is a thousandth shorter than the take, as sound for 23.976 pictures a second is beside 24: it is pulled to fit.</source>
         <translation>Die Aufnahme ist ein Tausendstel kürzer als der Take, wie Ton für 23,976 Bilder in der Sekunde neben 24: sie wird passend gezogen.</translation>
-    </message>
-    <message>
-        <source>The recording lost {seconds:clock3}, or the take has it twice, at {at:clock1} of the take{doubt}.</source>
-        <translation>Die Aufnahme verlor {seconds:clock3}, oder der Take hat es zweimal, bei {at:clock1} des Takes{doubt}.</translation>
-    </message>
-    <message>
-        <source>The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
-        <translation>Die Aufnahme wiederholt {seconds:clock3}, oder der Take verlor es, bei {at:clock1} des Takes{doubt}.</translation>
     </message>
     <message>
         <source>{file} is there already. Nothing is written over: give another name, or move it away.</source>
@@ -2170,6 +2165,34 @@
     <message>
         <source>{file} was written, but cannot be read back, and was thrown away. The take itself is untouched. Try again; if it happens again, on another disk.</source>
         <translation>{file} wurde geschrieben, lässt sich aber nicht zurücklesen und wurde verworfen. Der Take selbst ist unberührt. Versuchen Sie es noch einmal; geschieht es wieder, auf einem anderen Datenträger.</translation>
+    </message>
+    <message>
+        <source>The recording lost {seconds:span}, or the take has it twice, at {at:clock1} of the take{doubt}.</source>
+        <translation>Die Aufnahme verlor {seconds:span}, oder der Take hat es zweimal, bei {at:clock1} des Takes{doubt}.</translation>
+    </message>
+    <message>
+        <source>The recording repeats {seconds:span}, or the take lost it, at {at:clock1} of the take{doubt}.</source>
+        <translation>Die Aufnahme wiederholt {seconds:span}, oder der Take verlor es, bei {at:clock1} des Takes{doubt}.</translation>
+    </message>
+    <message>
+        <source>, in a pause: it may be up to {doubt:span} earlier or later</source>
+        <translation>, in einer Pause: es kann bis zu {doubt:span} früher oder später sein</translation>
+    </message>
+    <message>
+        <source>Whoever speaks comes and goes, up to {metres:length} farther from the camera. The clean sound stays with the picture.</source>
+        <translation>Wer spricht, kommt und geht, bis zu {metres:length} weiter von der Kamera. Der saubere Ton bleibt beim Bild.</translation>
+    </message>
+    <message>
+        <source>The way of whoever walks is taken off.</source>
+        <translation>Der Weg dessen, der geht, ist abgezogen.</translation>
+    </message>
+    <message>
+        <source>{slip:slip}: {metres:length} farther</source>
+        <translation>{slip:slip}: {metres:length} weiter weg</translation>
+    </message>
+    <message>
+        <source>The two devices do not run equally fast all along, as happens while one warms up: the clean sound follows, and would be up to {off:span} off otherwise.</source>
+        <translation>Die beiden Geräte gehen nicht durchweg gleich schnell, wie es geschieht, während eines warm wird: der saubere Ton folgt und läge sonst bis zu {off:span} daneben.</translation>
     </message>
 </context>
 <context>
@@ -4145,6 +4168,10 @@ XXH3-128 %3</translation>
         <source>none here</source>
         <translation>hier keiner</translation>
     </message>
+    <message>
+        <source>%1 farther</source>
+        <translation>%1 weiter weg</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::LongWork</name>
@@ -4771,10 +4798,6 @@ XXH3-128 %3</translation>
         <translation>leise</translation>
     </message>
     <message>
-        <source>the recording jumps</source>
-        <translation>die Aufnahme springt</translation>
-    </message>
-    <message>
         <source>goes on in %1</source>
         <translation>geht in %1 weiter</translation>
     </message>
@@ -4849,6 +4872,22 @@ XXH3-128 %3</translation>
     <message>
         <source>%1 s</source>
         <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>%1 missing</source>
+        <translation>%1 fehlen</translation>
+    </message>
+    <message>
+        <source>%1 too much</source>
+        <translation>%1 zu viel</translation>
+    </message>
+    <message>
+        <source>%1 farther: heard %2 later</source>
+        <translation>%1 weiter weg: %2 später zu hören</translation>
+    </message>
+    <message>
+        <source>%1 farther</source>
+        <translation>%1 weiter weg</translation>
     </message>
 </context>
 <context>
@@ -5024,16 +5063,24 @@ XXH3-128 %3</translation>
         <translation>wie weit auseinander, am Take entlang</translation>
     </message>
     <message>
-        <source>how far apart, along the take: ± %1</source>
-        <translation>wie weit auseinander, am Take entlang: ± %1</translation>
-    </message>
-    <message>
         <source>%1 of the take: %2</source>
         <translation>%1 des Takes: %2</translation>
     </message>
     <message>
         <source>no common sound</source>
         <translation>kein gemeinsamer Ton</translation>
+    </message>
+    <message>
+        <source>how far apart, along the take: %1 to %2</source>
+        <translation>wie weit auseinander, am Take entlang: %1 bis %2</translation>
+    </message>
+    <message>
+        <source>; pale: with the jumps left in</source>
+        <translation>; blass: wenn die Sprünge blieben</translation>
+    </message>
+    <message>
+        <source>; pale: if the recorder&apos;s pace were not followed</source>
+        <translation>; blass: wenn dem Gang des Rekorders nicht gefolgt würde</translation>
     </message>
 </context>
 <context>
@@ -5368,6 +5415,10 @@ XXH3-128 %3</translation>
         <source>worst %1</source>
         <translation>schlimmste %1</translation>
     </message>
+    <message>
+        <source>%1 farther</source>
+        <translation>%1 weiter weg</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app::StagePage</name>
@@ -5472,18 +5523,6 @@ XXH3-128 %3</translation>
     <message>
         <source>  =  %1</source>
         <translation>  =  %1</translation>
-    </message>
-    <message>
-        <source>the first %1 s</source>
-        <translation>die ersten %1 s</translation>
-    </message>
-    <message>
-        <source>the last %1 s</source>
-        <translation>die letzten %1 s</translation>
-    </message>
-    <message>
-        <source>%1 s at %2</source>
-        <translation>%1 s bei %2</translation>
     </message>
     <message>
         <source>No clean sound for %1: %2.</source>
@@ -5596,6 +5635,14 @@ XXH3-128 %3</translation>
     <message>
         <source>recording</source>
         <translation>Aufnahme</translation>
+    </message>
+    <message>
+        <source>the first %1</source>
+        <translation>die ersten %1</translation>
+    </message>
+    <message>
+        <source>the last %1</source>
+        <translation>die letzten %1</translation>
     </message>
 </context>
 <context>

@@ -57,6 +57,9 @@ struct PathDelay {
 
 /// At a moment, straight between what was measured; 0 without any.
 Seconds pathAt(const std::vector<PathDelay>& path, Seconds takeTime);
+/// The same as near to a measured slip as it can be: of somebody who is walking only the two ends
+/// of the way are known.
+Seconds pathNear(const std::vector<PathDelay>& path, Seconds takeTime, Seconds slip);
 
 /// What the judgement rests on.
 struct MatchEvidence {
@@ -93,5 +96,15 @@ struct TetherEstimate {
     [[nodiscard]] bool jumps() const;
     friend bool operator==(const TetherEstimate&, const TetherEstimate&) = default;
 };
+
+/// The slip at a moment that one straight line would leave.
+struct LeftSlip {
+    Seconds takeTime;
+    Seconds slip;  ///< Positive where the clean sound would come too early.
+};
+
+/// At both ends of each segment, in order of time; empty where one line holds. Where samples are
+/// lost, of the first segment's line; where a clock bends, of the straight line that is least off.
+std::vector<LeftSlip> leftByOneLine(const TetherEstimate& e);
 
 }  // namespace brisk

@@ -33,6 +33,10 @@ std::string slipText(Seconds slip) {
     return signedText(ms, std::fabs(ms) < 0.1 ? 2 : 1) + " ms";
 }
 
+std::string spanText(Seconds length) {
+    return std::fabs(length.value) < 1 ? slipText(length) : signedText(length.value, 1) + " s";
+}
+
 std::string signedText(double v, int decimals) {
     const std::string text = fixedText(std::fabs(v), decimals);
     const bool zero = text.find_first_not_of("0.") == std::string::npos;

@@ -20,6 +20,9 @@ std::string clockText(Seconds t, int decimals);
 /// Milliseconds with one decimal (two below 0.1 ms), signed.
 std::string slipText(Seconds slip);
 
+/// How long something lasts: "5.3 ms" under a second, "2.4 s" from there on.
+std::string spanText(Seconds length);
+
 /// "29 187 frames + 0.4" of a constant-rate take: whole frames and the rest.
 std::string framesText(Seconds t, Rational frameRate);
 

@@ -41,22 +41,22 @@ constexpr Phrase kPhrases[] = {
     {"no-claps-in-recording", PHRASE("No claps are heard in the recording.")},
     {"silent-claps", PHRASE("Nothing is heard around the claps.")},
     {"recording-lost",
-     PHRASE("The recording lost {seconds:clock3}, or the take has it twice, at {at:clock1} of the "
+     PHRASE("The recording lost {seconds:span}, or the take has it twice, at {at:clock1} of the "
             "take{doubt}.")},
     {"recording-repeats",
-     PHRASE("The recording repeats {seconds:clock3}, or the take lost it, at {at:clock1} of the "
+     PHRASE("The recording repeats {seconds:span}, or the take lost it, at {at:clock1} of the "
             "take{doubt}.")},
-    {"jump-in-pause", PHRASE(", in a pause: it may be up to {doubt:clock1} earlier or later")},
+    {"jump-in-pause", PHRASE(", in a pause: it may be up to {doubt:span} earlier or later")},
     {"where-stamps-have-it", PHRASE("This one is where the time stamps have it.")},
     {"no-place", PHRASE("No place where the two sounds agree at all.")},
     {"matched-elsewhere",
      PHRASE("Nothing here comes near what the take is matched with elsewhere.")},
     {"too-little-shared", PHRASE("The two sounds share too little to compare.")},
     {"clock-bends",
-     PHRASE("The two clocks do not stay equally fast, as happens while a device warms up "
-            "({from:fixed1} to {to:fixed1} ppm): the clean sound follows.")},
+     PHRASE("The two devices do not run equally fast all along, as happens while one warms up: "
+            "the clean sound follows, and would be up to {off:span} off otherwise.")},
     {"speaker-walks",
-     PHRASE("Whoever speaks comes and goes, up to {metres:fixed0} m farther from the camera. The "
+     PHRASE("Whoever speaks comes and goes, up to {metres:length} farther from the camera. The "
             "clean sound stays with the picture.")},
     {"pulled-longer",
      PHRASE("The recording takes a thousandth longer than the take, as sound for 24 pictures a "
@@ -138,7 +138,9 @@ constexpr Phrase kPhrases[] = {
     {"clocks-run-apart",
      PHRASE("The clocks run apart: {start:slip} at the start, {end:slip} at the end.")},
     {"apart-all-along", PHRASE("Apart by {worst:slip} all along: {heard_as}.")},
-    {"off-the-line", PHRASE("{off} places lie off the line.")},
+    {"off-the-line", PHRASES("{off} places lie off the line."), "{off} place lies off the line.",
+     "off"},
+    {"way-taken-off", PHRASE("The way of whoever walks is taken off.")},
     {"heard-together", PHRASE("together")},
     {"heard-hollow", PHRASE("both together sound hollow")},
     {"heard-as-echo", PHRASE("heard as an echo")},
@@ -147,6 +149,7 @@ constexpr Phrase kPhrases[] = {
     {"slip-together", PHRASE("{slip:slip}: together")},
     {"slip-hollow", PHRASE("{slip:slip}: hollow")},
     {"slip-echo", PHRASE("{slip:slip}: echo")},
+    {"slip-walked", PHRASE("{slip:slip}: {metres:length} farther")},
     {"slip-apart", PHRASE("{slip:slip}: apart")},
     // Which of two sounds is the better one (features/sound_quality).
     {"recording-has", PHRASE("The recording has {what}.")},

@@ -52,6 +52,7 @@ std::string inWords(const FactValue& v, std::string_view form, const Wording& wo
     const auto marked = [&](std::string text) { return withDecimal(std::move(text), wording); };
     if (name == "clock") return marked(clockText({amount}, digits));
     if (name == "slip") return marked(slipText({amount}));
+    if (name == "span") return marked(spanText({amount}));
     if (name == "fixed") return marked(withMinus(fixedText(amount, digits)));
     if (name == "signed") return marked(signedText(amount, digits));
     if (name == "length") return lengthText(amount, wording);

@@ -50,6 +50,8 @@ TEST(SlipText, HasNoMinusZero) {
     EXPECT_EQ(slipText({-0.0002}), "\u22120.2 ms");
     EXPECT_EQ(slipText({-0.000001}), "0.00 ms");
     EXPECT_EQ(slipText({0.0123}), "12.3 ms");
+    EXPECT_EQ(spanText({0.0123}), "12.3 ms");
+    EXPECT_EQ(spanText({2.36}), "2.4 s");
 }
 
 TEST(FramesText, GivesWholeFramesAndTheRest) {

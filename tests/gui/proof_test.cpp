@@ -49,6 +49,7 @@ TEST_F(ProofTest, TheSlipLineShowsADriftOf30PartsPerMillion) {
         EXPECT_NEAR(p.slip->value, -30e-6 * p.time.value, 1e-4) << p.time.value;
     }
     EXPECT_GT(s.verdict.heard, s.verdict.asked * 3 / 4);
+    EXPECT_TRUE(s.unfollowed.empty()) << "there is nothing to follow";
 }
 
 TEST_F(ProofTest, TheSlipLineShowsAGapWhereItIs) {
@@ -72,6 +73,37 @@ TEST_F(ProofTest, TheSpotChecksSayWhatIsTrueWhereverTheCleanSoundIs) {
             EXPECT_NEAR(spot.slip->value, slip, 1e-4);
         }
     }
+}
+
+TEST_F(ProofTest, WhereSomebodyWalkedTheWayIsTakenOff) {
+    shootOf(test::cut(day_, 10, 90), day_);
+    // Heard 4.3 ms late in the second half: whoever speaks stands farther away.
+    pair_.tether.line = {{10}, {0}};
+    pair_.tether.found.path = {{{1}, {0}}, {{38}, {0}}, {{42}, {0.0043}}, {{79}, {0.0043}}};
+    std::vector<float> scratch = test::cut(day_, 10, 90);
+    const std::size_t half = 40 * 48000, late = 206;
+    scratch.insert(scratch.begin() + half, late, 0.0f);
+    scratch.resize(80 * 48000);
+    pair_.take = std::make_shared<const SoundScan>(shoot_.take(scratch));
+    const ProofState& s = look();
+    EXPECT_EQ(s.verdict.fit, Fit::InPlace) << s.verdict.said;
+    EXPECT_LT(std::fabs(s.verdict.worst.value), 0.0005);
+    const SpotCheck& end = s.spots.back();
+    ASSERT_TRUE(end.slip);
+    EXPECT_TRUE(isTheWay(*end.slip, end.way));
+    EXPECT_NEAR(end.slip->value, late / 48000.0, 1e-4);
+    const auto worst = proof_.worstSpot();
+    EXPECT_TRUE(!worst || std::fabs((*s.spots[*worst].slip - s.spots[*worst].way).value) < 0.001);
+}
+
+TEST_F(ProofTest, ShowsWhatWouldBeWithoutFollowingAJump) {
+    shootOf(test::cut(day_, 10, 90), day_);
+    pair_.tether.found.segments = {{{{0}, {40}}, {{10}, {0}}}, {{{40}, {80}}, {{9.99}, {0}}}};
+    const ProofState& s = look();
+    ASSERT_EQ(s.unfollowed.size(), 4u);
+    EXPECT_TRUE(s.jumps);
+    EXPECT_NEAR(s.unfollowed[1].slip.value, 0, 1e-12);
+    EXPECT_NEAR(s.unfollowed[3].slip.value, 0.01, 1e-9);
 }
 
 }  // namespace

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Takes pictures of the real window with the demo data in it.
 //
-//     brisk-tether-shots DEMO_FOLDER OUTPUT_FOLDER [WIDTHxHEIGHT] [day|night] [whole-day]
+//     brisk-tether-shots DEMO_FOLDER OUTPUT_FOLDER [WIDTHxHEIGHT] [day|night] [whole-day|mishaps]
 #include <QApplication>
 #include <QDir>
 #include <QPushButton>
@@ -69,11 +69,42 @@ void handOver(MainWindow& w, const QDir& out) {
     w.session().document().undo();
 }
 
+QStringList mediaIn(const QDir& folder) {
+    QStringList files;
+    for (const QString& name : folder.entryList(QDir::Files)) {
+        if (!name.endsWith(QLatin1String(".json")) && !name.endsWith(QLatin1String(".brisk"))) {
+            files << folder.filePath(name);
+        }
+    }
+    return files;
+}
+
+/// Takes with which something went wrong, as they are found.
+void mishaps(MainWindow& w, const QDir& day, const QDir& out) {
+    w.takeIn(mediaIn(day));
+    (void)QTest::qWaitFor([&] { return w.session().state().media.size() >= 6; }, 60000);
+    settle(w);
+    w.session().findMatches();
+    settle(w);
+    const std::pair<const char*, const char*> pictures[] = {
+        {"walk-01", "walked.png"},
+        {"glue-02", "lost-samples.png"},
+        {"press-03", "warming-clock.png"},
+    };
+    for (const int take : w.session().state().ids(brisk::MediaKind::Take)) {
+        for (const auto& [name, picture] : pictures) {
+            if (w.session().state().item(take)->path.find(name) == std::string::npos) continue;
+            w.choose(take);
+            w.bench().setPlayhead(brisk::Seconds{24});
+            shoot(w, out.filePath(QLatin1String(picture)));
+        }
+    }
+}
+
 /// A day of many takes, before and after it was matched.
 void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
     w.takeIn({day.absolutePath()});
     (void)QTest::qWaitFor([&] { return w.session().state().media.size() >= 14; }, 60000);
-    shoot(w, out.filePath(QStringLiteral("day-before.png")));
     w.session().findMatches();
     settle(w);
     std::vector<int> sure;
@@ -90,25 +121,6 @@ void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
     }
     w.bench().setPlayhead(brisk::Seconds{14});
     shoot(w, out.filePath(QStringLiteral("day-join.png")));
-    // Without the recorder's second file half of the take is uncovered; the camera fills it. Moved
-    // after it was tethered, it is slipped.
-    const int take = w.bench().take();
-    for (const brisk::MediaItem& m : w.session().state().media) {
-        if (m.path.find("lavalier-02") != std::string::npos)
-            w.session().apply(commands::removeMedia(w.session().state(), m.id));
-    }
-    w.choose(take);
-    w.session().apply(commands::lock(w.session().state(), take));
-    brisk::SoundChoice sound = w.session().state().sound;
-    sound.uncovered = brisk::Uncovered::Camera;
-    sound.quietClaps = true;
-    w.session().setSound({}, sound);
-    w.session().apply(commands::keep(w.session().state(), take, {{{1.5}, {24}}},
-                                     w.session().view(take).whole, "trim-start"));
-    w.session().apply(commands::unlock(w.session().state(), take));
-    w.session().apply(commands::moveClean(w.session().state(), take, brisk::milliseconds(12)));
-    w.bench().setPlayhead(brisk::Seconds{6});
-    shoot(w, out.filePath(QStringLiteral("uncovered.png")));
 }
 
 }  // namespace
@@ -132,14 +144,12 @@ int main(int argc, char** argv) {
         wholeDay(w, demo, out);
         return 0;
     }
-    shoot(w, out.filePath(QStringLiteral("empty.png")));
-    QStringList files;
-    for (const QString& name : demo.entryList(QDir::Files)) {
-        if (!name.endsWith(QLatin1String(".json")) && !name.endsWith(QLatin1String(".brisk"))) {
-            files << demo.filePath(name);
-        }
+    if (args.value(5) == QLatin1String("mishaps")) {
+        mishaps(w, demo, out);
+        return 0;
     }
-    w.takeIn(files);
+    shoot(w, out.filePath(QStringLiteral("empty.png")));
+    w.takeIn(mediaIn(demo));
     settle(w);
     w.bench().setPlayhead(brisk::Seconds{9.5});
     shoot(w, out.filePath(QStringLiteral("bench-before.png")));
@@ -196,11 +206,6 @@ int main(int argc, char** argv) {
     w.session().document().undo();
     w.bench().showTake(0);
     w.choose(take);
-    w.resize(1600, 1000);
-    w.bench().setPlayhead(brisk::Seconds{3.28});
-    w.bench().seam().zoomToPlayhead(8);
-    shoot(w, out.filePath(QStringLiteral("bench-tall.png")));
-    w.resize(size[0].toInt(), size[1].toInt());
     w.preferences().change([](Preferred& p) { p.theme = ThemeChoice::Night; });
     w.session().apply(commands::unlock(w.session().state(), take));
     w.bench().showTake(0);

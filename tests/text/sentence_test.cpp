@@ -15,18 +15,18 @@ namespace {
 TEST(Sentence, PutsArgumentsInTheirPlaces) {
     EXPECT_EQ(sentence(Fact{"windows-agree", {{"agreeing", 14}, {"used", 15}, {"within_ms", 0.2}}}),
               "14 of 15 spots agree within 0.2 ms");
-    EXPECT_EQ(
-        sentence(Fact{"recording-lost", {{"seconds", 0.1}, {"at", 54.2}}}),
-        "The recording lost 0:00:00.100, or the take has it twice, at 0:00:54.2 of the take.");
+    EXPECT_EQ(sentence(Fact{"recording-lost", {{"seconds", 0.1}, {"at", 54.2}}}),
+              "The recording lost 100.0 ms, or the take has it twice, at 0:00:54.2 of the take.");
     const Fact doubt{"jump-in-pause", {{"doubt", 2.0}}};
     EXPECT_EQ(
         sentence(Fact{"recording-lost", {{"seconds", 0.1}, {"at", 54.2}, {"doubt", doubt}}}),
-        "The recording lost 0:00:00.100, or the take has it twice, at 0:00:54.2 of the take, in a "
+        "The recording lost 100.0 ms, or the take has it twice, at 0:00:54.2 of the take, in a "
         "pause: it may be up to "
-        "0:00:02.0 earlier or later.");
+        "2.0 s earlier or later.");
 }
 
 TEST(Sentence, KnowsOneFromMany) {
+    EXPECT_EQ(sentence(Fact{"off-the-line", {{"off", 1}}}), "1 place lies off the line.");
     EXPECT_EQ(sentence(Fact{"find-matches", {{"takes", 1}}}), "Find matches for 1 take");
     EXPECT_EQ(sentence(Fact{"find-matches", {{"takes", 3}}}), "Find matches for 3 takes");
     EXPECT_EQ(sentence(Fact{"find-matches", {{"takes", 0}}}), "Find matches for 0 takes");

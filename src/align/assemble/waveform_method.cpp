@@ -106,13 +106,12 @@ Facts jumpFacts(const std::vector<TetherSegment>& segments) {
 Facts clockFacts(const TetherEstimate& e) {
     Facts out;
     if (e.segments.size() > 1 && !e.jumps()) {
-        const auto [least, most] =
-            std::minmax_element(e.segments.begin(), e.segments.end(),
-                                [](const TetherSegment& a, const TetherSegment& b) {
-                                    return a.line.drift.value < b.line.drift.value;
-                                });
-        out.push_back(
-            {"clock-bends", {{"from", least->line.drift.value}, {"to", most->line.drift.value}}});
+        Seconds off{0};
+        for (const LeftSlip& l : leftByOneLine(e)) off = std::max(off, l.slip);
+        out.push_back({"clock-bends",
+                       {{"from", e.segments.front().line.drift.value},
+                        {"to", e.segments.back().line.drift.value},
+                        {"off", off}}});
     }
     Seconds farthest{0};
     for (const PathDelay& p : e.path) farthest = std::max(farthest, p.later);

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "align/measure/line_fit.h"
+#include "core/sound_distance.h"
 #include "core/statistics.h"
 
 namespace brisk {
@@ -145,8 +146,15 @@ FitVerdict fitVerdict(std::span<const SlipPoint> points) {
     return v;
 }
 
-Fact slipFact(std::optional<Seconds> slip) {
+bool isTheWay(Seconds slip, Seconds way) {
+    return way.value >= kTogether && std::fabs((slip - way).value) < kTogether;
+}
+
+Fact slipFact(std::optional<Seconds> slip, Seconds way) {
     if (!slip) return {"no-common-sound-here"};
+    if (isTheWay(*slip, way)) {
+        return {"slip-walked", {{"slip", *slip}, {"metres", way.value * kMetresPerSecond}}};
+    }
     const double size = std::fabs(slip->value);
     return {size < kTogether ? "slip-together"
             : size < kHollow ? "slip-hollow"

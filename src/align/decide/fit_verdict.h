@@ -56,6 +56,10 @@ struct FitVerdict {
 FitVerdict fitVerdict(std::span<const SlipPoint> points);
 
 /// "0.1 ms: together", "3.2 ms: hollow", for one moment; "no common sound here" for none.
-Fact slipFact(std::optional<Seconds> slip);
+/// \param way  of the sound to the camera, beyond the nearest: "12.1 ms: 4.2 m farther".
+Fact slipFact(std::optional<Seconds> slip, Seconds way = {});
+
+/// The way explains the slip: no clock is off, and the picture fits.
+bool isTheWay(Seconds slip, Seconds way);
 
 }  // namespace brisk

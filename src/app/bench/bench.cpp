@@ -56,10 +56,11 @@ QString keptWords(const TakeView& v) {
                                     .arg(clock(kept), clock(v.whole.length()));
 }
 
-constexpr double kTryWithin = 2;      // seconds around a place that is tried
-constexpr double kNearby = 10;        // seconds either way that are near
-constexpr int kLowBench = 620;        // pixels of height
-constexpr int kSeamWanted = 270;      // pixels, before the picture grows
+constexpr double kTryWithin = 2;  // seconds around a place that is tried
+constexpr double kNearby = 10;    // seconds either way that are near
+constexpr int kLowBench = 620;    // pixels of height
+constexpr int kHighBench = 820;
+constexpr int kSeamWanted = 262;      // pixels, before the picture grows
 constexpr int kBenchTop = 16;         // pixels above it
 constexpr int kRoomForStrip = 860;    // pixels of height
 constexpr int kRecordingCard = 116;   // pixels of height
@@ -252,8 +253,10 @@ void Bench::connectPlacing() {
     connect(spots_, &SpotChecks::wentTo, this, goTo);
     connect(slips_, &SlipLine::wentTo, this, goTo);
     connect(&proof_, &Proof::changed, this, [this] { seam_->setSlips(proof_.state().slips); });
-    connect(&gauge_, &EchoGauge::measured, this, [this](bool common, double slip, double) {
-        listen_->setSlip(common ? std::optional(Seconds{slip}) : std::nullopt);
+    connect(&gauge_, &EchoGauge::measured, this, [this](bool common, double slip, double moment) {
+        const std::optional<Tether>& t = session_.view(take_).tether;
+        const auto way = t ? pathNear(t->found.path, Seconds{moment}, Seconds{slip}) : Seconds{0};
+        listen_->setSlip(common ? std::optional(Seconds{slip}) : std::nullopt, way);
     });
     connect(seam_, &SeamView::cutWanted, cuts_, &CutTools::popup);
     connect(&gauge_, &EchoGauge::measured, sound_,
@@ -564,9 +567,10 @@ void Bench::laySizes() {
     // The seam gets what grows first; the picture no more than a 16:9 frame beside the card needs.
     const bool low = height() < kLowBench;
     fixHeight(spots_, low ? 54 : 60);
-    fixHeight(slips_, low ? 30 : 34);
+    const int line = low ? 30 : height() > kHighBench ? 72 : 42;
+    fixHeight(slips_, line);
     fixHeight(curve_, low ? 64 : 76);
-    fixHeight(tray_, low ? 122 : 140);
+    fixHeight(tray_, low ? 122 : line + 106);
     if (alone_ == picture_) {
         other_->hide();
         picture_->setFixedSize(width() - 16, height() - 16 - listen_->height());

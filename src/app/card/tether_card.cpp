@@ -41,12 +41,22 @@ QString uncoveredWords(Uncovered becomes) {
     return QObject::tr("silence");
 }
 
-QString clockSentence(Ppm drift) {
+QString paceWords(Ppm drift) {
+    return QObject::tr("%1 ppm %2")
+        .arg(numberWords(std::fabs(drift.value), 1),
+             drift.value > 0 ? QObject::tr("fast") : QObject::tr("slow"));
+}
+
+QString clockSentence(const Tether& t) {
+    const std::vector<TetherSegment>& segments = t.found.segments;
+    if (segments.size() > 1 && !t.found.jumps()) {
+        return QObject::tr("The recorder runs %1 at first and %2 at last: taken out.")
+            .arg(paceWords(segments.front().line.drift), paceWords(segments.back().line.drift));
+    }
+    const Ppm drift = t.line.drift;
     if (std::fabs(drift.value) < 0.05) return QObject::tr("The two clocks run alike.");
-    return QObject::tr("The recorder runs %1 ppm %2, %3 ms a minute: taken out.")
-        .arg(numberWords(std::fabs(drift.value), 1))
-        .arg(drift.value > 0 ? QObject::tr("fast") : QObject::tr("slow"))
-        .arg(numberWords(std::fabs(drift.value) * 60e-3, 1));
+    return QObject::tr("The recorder runs %1, %2 ms a minute: taken out.")
+        .arg(paceWords(drift), numberWords(std::fabs(drift.value) * 60e-3, 1));
 }
 
 /// The one thing to do next.
@@ -170,12 +180,10 @@ QString TetherCard::uncoveredSentence(const Tether& t, const MediaFacts& take) c
     const TimeRange whole{{0}, take.scan->pictures.end()};
     QStringList parts;
     for (const TimeRange& r : uncovered(session_.view(t.take).heard(), whole)) {
-        parts << (r.start <= whole.start
-                      ? tr("the first %1 s").arg(numberWords(r.length().value, 1))
-                  : r.end >= whole.end ? tr("the last %1 s").arg(numberWords(r.length().value, 1))
-                                       : tr("%1 s at %2")
-                                             .arg(numberWords(r.length().value, 1))
-                                             .arg(clockWords(r.start, 1)));
+        const QString length = spanWords(r.length());
+        parts << (r.start <= whole.start ? tr("the first %1").arg(length)
+                  : r.end >= whole.end   ? tr("the last %1").arg(length)
+                                         : tr("%1 at %2").arg(length, clockWords(r.start, 1)));
     }
     if (parts.isEmpty()) return {};
     return tr("No clean sound for %1: %2.")
@@ -186,7 +194,7 @@ void TetherCard::fillTether(const Tether& t, const MediaFacts& take) {
     say(kPlace, placeWords(t, take));
     const QString found = inWords(t.found.reason);
     say(kKnown, t.movedByHand() ? tr("Moved by hand; the search had said: %1").arg(found) : found);
-    QStringList differs{clockSentence(t.line.drift)};
+    QStringList differs{clockSentence(t)};
     if (t.polarity < 0) differs << tr("The recording is upside down: turned back.");
     const MediaFacts* clean = session_.facts(t.recording);
     if (take.scan && !take.scan->silent() && clean && clean->scan) {

@@ -176,10 +176,12 @@ void ListenBar::setCleanAvailable(bool available) {
     fit();  // with choices that came or went
 }
 
-void ListenBar::setSlip(std::optional<Seconds> slip) {
-    gauge_->setShort(slip ? slipWords(*slip) : tr("none here"));
-    gauge_->setText(inWords(slipFact(slip)));
-    const bool look = slip && std::fabs(slip->value) >= 0.001;
+void ListenBar::setSlip(std::optional<Seconds> slip, Seconds way) {
+    gauge_->setShort(!slip                  ? tr("none here")
+                     : isTheWay(*slip, way) ? tr("%1 farther").arg(wayWords(way))
+                                            : slipWords(*slip));
+    gauge_->setText(inWords(slipFact(slip, way)));
+    const bool look = slip && !isTheWay(*slip, way) && std::fabs(slip->value) >= 0.001;
     if (gauge_->property("attention").toBool() == look) return;
     gauge_->setProperty("attention", look);
     gauge_->style()->unpolish(gauge_);

@@ -31,7 +31,8 @@ class ListenBar : public QWidget {
     [[nodiscard]] LoudnessMenu& loudness() { return *loudness_; }
     void setAudible(bool audible);
     /// What the echo gauge shows; none = no common sound here.
-    void setSlip(std::optional<Seconds> slip);
+    /// \param way  of the sound to the camera there, beyond the nearest.
+    void setSlip(std::optional<Seconds> slip, Seconds way);
     [[nodiscard]] QString gaugeWords() const;
     [[nodiscard]] Hearing hearing() const;
     /// Take seconds in a second of listening.

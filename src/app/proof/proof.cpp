@@ -101,25 +101,28 @@ void Proof::clear() {
 }
 
 std::optional<std::size_t> Proof::worstSpot() const {
-    std::optional<std::size_t> worst;
-    for (std::size_t i = 0; i < state_.spots.size(); ++i) {
-        const auto& slip = state_.spots[i].slip;
-        if (!slip) continue;
-        if (!worst || std::fabs(slip->value) > std::fabs(state_.spots[*worst].slip->value)) {
-            worst = i;
-        }
-    }
     // Where none is out by anything that could be told, none is the worst.
-    if (worst && std::fabs(state_.spots[*worst].slip->value) < kWorthNaming) worst.reset();
+    std::optional<std::size_t> worst;
+    double most = kWorthNaming;
+    for (std::size_t i = 0; i < state_.spots.size(); ++i) {
+        const SpotCheck& spot = state_.spots[i];
+        const double off = spot.slip ? std::fabs((*spot.slip - spot.way).value) : 0;
+        if (off < most) continue;
+        worst = i;
+        most = off;
+    }
     return worst;
 }
 
 void Proof::tell(const Request& r, ProofState state) {
     auto clocks = state.slips;
     for (SlipPoint& p : clocks) {
-        if (p.slip) p.slip = *p.slip - pathAt(state.path, p.time);
+        if (p.slip) p.slip = *p.slip - pathNear(state.path, p.time, *p.slip);
     }
     state.verdict = fitVerdict(clocks);
+    if (!state.path.empty() && state.verdict.fit == Fit::InPlace) {
+        state.verdict.said.push_back({"way-taken-off"});
+    }
     worker_->bringBack([this, job = r.job, state = std::move(state)]() mutable {
         if (job.stopRequested()) return;
         state_ = std::move(state);
@@ -152,6 +155,8 @@ void Proof::work(const Request& r) {
     ProofState s;
     s.overlap = r.pair.overlap();
     s.path = r.pair.tether.found.path;
+    s.unfollowed = leftByOneLine(r.pair.tether.found);
+    s.jumps = r.pair.tether.found.jumps();
     const auto slipAt = [&](Seconds t) -> std::optional<Seconds> {
         const PlacedPair there = r.pair.at(t);
         const ClockLine line = there.tether.line;
@@ -178,6 +183,7 @@ void Proof::work(const Request& r) {
         spot.clean = stretchAround(there.recording, clean.at(there.recording).reader,
                                    there.tether.line.toRecording(*spot.moment));
         spot.slip = slipAt(*spot.moment);
+        if (spot.slip) spot.way = pathNear(s.path, *spot.moment, *spot.slip);
         tell(r, s);
     }
     const double room = s.overlap.length().value - 2 * kEdge;

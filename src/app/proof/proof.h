@@ -24,6 +24,7 @@ namespace brisk::app {
 struct SpotCheck {
     std::optional<Seconds> moment;  ///< Take time; none where nothing is in common.
     std::optional<Seconds> slip;
+    Seconds way{0};  ///< Part of the slip: the speaker stood so much farther away.
     std::shared_ptr<const SampleStretch> camera, clean;
 };
 
@@ -32,6 +33,9 @@ struct ProofState {
     std::vector<SlipPoint> slips;  ///< In order of time.
     /// Of the sound to the camera, where the speaker walked: part of the slips, not of the verdict.
     std::vector<PathDelay> path;
+    /// The slips without following jumps and bends; empty where there are none.
+    std::vector<LeftSlip> unfollowed;
+    bool jumps = false;
     FitVerdict verdict;
     TimeRange overlap;  ///< Take time.
     bool done = false;

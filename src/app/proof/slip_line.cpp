@@ -51,12 +51,45 @@ double SlipLine::xOf(Seconds t) const {
     return plot().left() + (t - o.start).value / std::max(1e-9, o.length().value) * plot().width();
 }
 
-double SlipLine::range() const {
-    double most = 0;
-    for (const auto& p : proof_.state().slips) {
-        if (p.slip) most = std::max(most, std::fabs(p.slip->value));
+SlipLine::Range SlipLine::range() const {
+    const ProofState& s = proof_.state();
+    Range r{-kMinRange, kMinRange};
+    const auto hold = [&r](Seconds slip) {
+        r.least = std::min(r.least, 1.15 * slip.value);
+        r.most = std::max(r.most, 1.15 * slip.value);
+    };
+    for (const auto& p : s.slips) {
+        if (p.slip && !strays(p)) hold(*p.slip);
     }
-    return std::max(kMinRange, 1.15 * most);
+    for (const PathDelay& way : s.path) hold(way.later);
+    for (const LeftSlip& left : s.unfollowed) hold(left.slip);
+    return r;
+}
+
+QString SlipLine::caption() const {
+    const ProofState& s = proof_.state();
+    if (s.slips.empty()) return tr("how far apart, along the take");
+    const Range r = range();
+    QString text = tr("how far apart, along the take: %1 to %2")
+                       .arg(slipWords({r.least}), slipWords({r.most}));
+    if (s.unfollowed.empty()) return text;
+    return text + (s.jumps ? tr("; pale: with the jumps left in")
+                           : tr("; pale: if the recorder's pace were not followed"));
+}
+
+bool SlipLine::hasLine() const {
+    const FitVerdict& v = proof_.state().verdict;
+    return v.heard >= 2 && v.fit != Fit::Nothing && v.fit != Fit::Jumping;
+}
+
+double SlipLine::expected(Seconds t) const {
+    const ProofState& s = proof_.state();
+    return s.verdict.atStart.value + s.verdict.slope * (t - s.slips.front().time).value +
+           pathAt(s.path, t).value;
+}
+
+bool SlipLine::strays(const SlipPoint& p) const {
+    return hasLine() && p.slip && std::fabs(p.slip->value - expected(p.time)) > kOffTheLine;
 }
 
 const SlipPoint* SlipLine::nearest(double x) const {
@@ -72,29 +105,29 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
-    const QRect caption(0, 0, width() - 16, slipCaptionHeight());
-    const QString name = proof_.state().slips.empty()
-                             ? tr("how far apart, along the take")
-                             : tr("how far apart, along the take: ± %1").arg(slipWords({range()}));
-    p.drawText(caption, Qt::AlignLeft | Qt::AlignVCenter, name);
+    p.drawText(QRect(0, 0, width() - 16, slipCaptionHeight()), Qt::AlignLeft | Qt::AlignVCenter,
+               caption());
     const ProofState& s = proof_.state();
     const QRectF area = plot();
-    const double middle = std::floor(area.center().y()) + 0.5;
+    const Range r = range();
+    const auto yOf = [&](double slip) {
+        const double share = (std::clamp(slip, r.least, r.most) - r.least) / (r.most - r.least);
+        return area.bottom() - 3 - share * (area.height() - 6);
+    };
+    const double none = std::floor(yOf(0)) + 0.5;
     p.setPen(QPen(colours().hairline, 1));
-    p.drawLine(QPointF(area.left(), middle), QPointF(area.right(), middle));
+    p.drawLine(QPointF(area.left(), none), QPointF(area.right(), none));
     if (s.slips.empty()) return;
 
-    const double most = range();
-    const auto yOf = [&](double slip) {
-        return middle - std::clamp(slip / most, -1.0, 1.0) * (area.height() / 2 - 3);
-    };
+    QPolygonF unfollowed;
+    for (const LeftSlip& l : s.unfollowed) {
+        unfollowed << QPointF(xOf(l.takeTime), yOf(l.slip.value));
+    }
+    p.setPen(QPen(colours().cleanPale, 2));
+    p.drawPolyline(unfollowed);
     const FitVerdict& v = s.verdict;
-    const bool line = v.heard >= 2 && v.fit != Fit::Nothing && v.fit != Fit::Jumping;
     const Seconds first = s.slips.front().time, last = s.slips.back().time;
-    const auto expected = [&](Seconds t) {
-        return v.atStart.value + v.slope * (t - first).value + pathAt(s.path, t).value;
-    };
-    if (line) {
+    if (hasLine()) {
         // Straight as clocks are, but for where somebody walked.
         QPolygonF course{QPointF(xOf(first), yOf(expected(first)))};
         for (const PathDelay& way : s.path) {
@@ -116,9 +149,7 @@ void SlipLine::paintEvent(QPaintEvent*) {
     p.setPen(Qt::NoPen);
     for (const auto& point : s.slips) {
         if (!point.slip) continue;
-        const bool stray =
-            line && std::fabs(point.slip->value - expected(point.time)) > kOffTheLine;
-        p.setBrush(stray ? colours().cameraPale : colours().ink);
+        p.setBrush(strays(point) ? colours().cameraPale : colours().ink);
         p.drawEllipse(QPointF(xOf(point.time), yOf(point.slip->value)), 2, 2);
     }
     if (hasFocus() && at_ < s.slips.size()) {

@@ -41,7 +41,16 @@ class SlipLine : public QWidget, public SpokenValue {
   private:
     [[nodiscard]] const SlipPoint* nearest(double x) const;
     [[nodiscard]] QRectF plot() const;
-    [[nodiscard]] double range() const;
+    /// Of slips that the plot shows, in seconds; it holds the zero.
+    struct Range {
+        double least, most;
+    };
+    [[nodiscard]] Range range() const;
+    [[nodiscard]] QString caption() const;
+    /// The slips lie along one, but for where somebody walked.
+    [[nodiscard]] bool hasLine() const;
+    [[nodiscard]] double expected(Seconds t) const;
+    [[nodiscard]] bool strays(const SlipPoint& p) const;
     [[nodiscard]] QString wordsOf(const SlipPoint& p) const;
     Proof& proof_;
     std::size_t at_ = 0;  ///< The spot that the keyboard is at.

@@ -43,9 +43,13 @@ void SpotLens::show(const SpotCheck& spot, const SoundScan* take, const SoundSca
     recording_ = recording;
     line_ = line;
     worst_ = worst;
-    words_ = spot.slip     ? slipWords({std::fabs(spot.slip->value)})
-             : spot.moment ? tr("unclear")
-                           : tr("nothing in common");
+    if (!spot.slip) {
+        words_ = spot.moment ? tr("unclear") : tr("nothing in common");
+    } else if (isTheWay(*spot.slip, spot.way)) {
+        words_ = tr("%1 farther").arg(wayWords(spot.way));
+    } else {
+        words_ = slipWords({std::fabs((*spot.slip - spot.way).value)});
+    }
     setEnabled(spot.moment.has_value());
     setAccessibleName(tr("Spot check, %1: %2").arg(where_, words_));
     setToolTip(spot.moment
@@ -59,7 +63,7 @@ void SpotLens::paintEvent(QPaintEvent*) {
     p.setFont(uiFont(11));
     p.setPen(colours().quiet);
     p.drawText(QRect(0, 0, width(), spotCaptionHeight()), Qt::AlignLeft | Qt::AlignVCenter, where_);
-    const bool much = spot_.slip && std::fabs(spot_.slip->value) >= 0.001;
+    const bool much = spot_.slip && std::fabs((*spot_.slip - spot_.way).value) >= 0.001;
     p.setFont(uiFont(12, worst_ || much));
     p.setPen(much ? colours().attention : spot_.slip ? colours().ink : colours().quiet);
     p.drawText(QRect(0, 0, width(), spotCaptionHeight()), Qt::AlignRight | Qt::AlignVCenter,

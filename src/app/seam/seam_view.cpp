@@ -465,7 +465,8 @@ QString SeamView::stitchWords(QPointF pointer) const {
     if (!tether() || std::fabs(pointer.y() - seamY()) > 10) return {};
     for (const SlipPoint& s : slips_) {
         if (!s.slip || std::fabs(axis_.xOf(s.time) - pointer.x()) > kReach) continue;
-        return tr("measured here: %1").arg(inWords(slipFact(s.slip)));
+        const Seconds way = pathNear(tether()->found.path, s.time, *s.slip);
+        return tr("measured here: %1").arg(inWords(slipFact(s.slip, way)));
     }
     return {};
 }

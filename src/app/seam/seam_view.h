@@ -117,6 +117,8 @@ class SeamView : public QWidget, public SpokenValue {
     /// ", clipped in 3 places" of the whole take; nothing where it is not.
     [[nodiscard]] QString clippedWords() const;
     void paintCuts(QPainter& p) const;
+    /// Where whoever speaks stands farther from the camera.
+    void paintWay(QPainter& p) const;
     /// What of the take is cut away, and where it was cut.
     void paintKept(QPainter& p) const;
     /// Claps and stretches that are silent or lowered in the new file.

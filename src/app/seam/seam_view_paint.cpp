@@ -15,6 +15,8 @@
 namespace brisk::app {
 namespace {
 constexpr double kFrameTicks = 6;        // pixels a picture frame needs to be ticked
+constexpr int kAboveButtons = 40;        // pixels
+constexpr Seconds kWorthALabel{0.001};   // of the way
 constexpr double kLeanPerSecond = 4000;  // pixels a stitch leans for a second of slip
 }  // namespace
 
@@ -29,6 +31,7 @@ void SeamView::paintEvent(QPaintEvent*) {
     }
     paintRecording(p);
     paintCuts(p);
+    paintWay(p);
     paintQuietClaps(p);
     paintUncovered(p);
     paintClipped(p);
@@ -247,13 +250,46 @@ void SeamView::paintCuts(QPainter& p) const {
         const double x = std::floor(axis_.xOf(at + cleanDrag())) + 0.5;
         if (x < 0 || x > width()) continue;
         p.drawLine(QPointF(x, seamY()), QPointF(x, seamArea().bottom()));
+        const QString much = spanWords({std::fabs(apart.value)});
         const QString what =
-            a.recording == b.recording
-                ? tr("the recording jumps")
-                : tr("goes on in %1")
+            a.recording != b.recording
+                ? tr("goes on in %1")
                       .arg(QFileInfo(QString::fromStdString(b.recording->info.path))
-                               .completeBaseName());
-        p.drawText(QPointF(x + 5, seamArea().bottom() - 26), what);
+                               .completeBaseName())
+            : apart.value < 0 ? tr("%1 missing").arg(much)
+                              : tr("%1 too much").arg(much);
+        const QPointF start(x + 5, seamArea().bottom() - kAboveButtons);
+        p.fillRect(QRectF(p.fontMetrics().boundingRect(what)).translated(start), colours().paper);
+        p.drawText(start, what);
+    }
+}
+
+void SeamView::paintWay(QPainter& p) const {
+    if (!tether()) return;
+    const std::vector<PathDelay>& path = tether()->found.path;
+    p.setFont(uiFont(12));
+    const double y = ruler() + 12 + p.fontMetrics().height();
+    // Where somebody stands is measured at the first and the last moment of it.
+    for (std::size_t i = 1; i < path.size(); ++i) {
+        const Seconds later = path[i].later;
+        if (later != path[i - 1].later || later < kWorthALabel) continue;
+        const double from = axis_.xOf(path[i - 1].takeTime), to = axis_.xOf(path[i].takeTime);
+        const double room = to - from - 8;
+        if (to < 0 || from > width()) continue;
+        QString words = tr("%1 farther: heard %2 later").arg(wayWords(later), slipWords(later));
+        if (p.fontMetrics().horizontalAdvance(words) > room) {
+            words = tr("%1 farther").arg(wayWords(later));
+        }
+        const QRectF box = p.fontMetrics().boundingRect(words);
+        if (box.width() > room) continue;
+        p.fillRect(QRectF(from, y - box.height(), box.width() + 8, box.height() + 6),
+                   colours().paper);
+        p.setPen(QPen(colours().camera, 1));
+        p.drawLine(QPointF(from, y + 6), QPointF(to, y + 6));
+        p.drawLine(QPointF(from, y + 6), QPointF(from, y + 12));
+        p.drawLine(QPointF(to, y + 6), QPointF(to, y + 12));
+        p.setPen(colours().ink);
+        p.drawText(QPointF(from + 4, y), words);
     }
 }
 

@@ -27,7 +27,8 @@ QString stateWords(const ShootState& s, int take) {
         case TetherState::NeedsAnEar:
             return t->movedByHand()  ? QObject::tr("unsure: moved by hand, listen first")
                    : t->placedByHand ? QObject::tr("unsure: placed by hand, listen first")
-                                     : QObject::tr("unsure: listen first");
+                   : t->found.status == MatchStatus::Matched ? QObject::tr("jumps: listen there")
+                                                             : QObject::tr("unsure: listen first");
         case TetherState::Loose:
             break;
     }

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/sound_distance.h"
 #include "core/time_text.h"
 #include "text/sentence.h"
 
@@ -55,6 +56,10 @@ QString slipWords(Seconds slip) {
     return marked(slipText(slip));
 }
 
+QString spanWords(Seconds length) {
+    return marked(spanText(length));
+}
+
 QString framesWords(Seconds t, Rational frameRate) {
     const double frames = t.value * frameRate.value();
     const double hundredths = std::round(frames * 100);
@@ -70,6 +75,10 @@ QString numberWords(double v, int decimals) {
 
 QString lengthWords(double metres) {
     return QString::fromStdString(lengthText(metres, wording()));
+}
+
+QString wayWords(Seconds sound) {
+    return lengthWords(sound.value * kMetresPerSecond);
 }
 
 QString typedNumber(QString text) {

@@ -25,12 +25,17 @@ QString inWords(const Facts& facts);
 QString clockWords(Seconds t, int decimals);
 /// "−0.2 ms", as slipText.
 QString slipWords(Seconds slip);
+/// "5.3 ms" or "2.4 s", as spanText.
+QString spanWords(Seconds length);
 /// "29 187 frames + 0.40": whole frames of a constant rate, and the rest.
 QString framesWords(Seconds t, Rational frameRate);
 /// A number with so many digits after the mark, and a real minus sign.
 QString numberWords(double v, int decimals);
 /// "4.2 m" or "13.8 ft".
 QString lengthWords(double metres);
+
+/// The way that sound goes in a time, as lengthWords.
+QString wayWords(Seconds sound);
 
 /// What a person typed, with the decimal mark that the rest of the program reads: both marks are
 /// accepted everywhere.

@@ -32,7 +32,7 @@ TEST(FitVerdict, NamesTheWorstPlaceButNotAStrayOne) {
     EXPECT_EQ(v.fit, Fit::InPlace);
     EXPECT_NEAR(v.worst.value, 0.0006, 1e-9);
     EXPECT_NEAR(v.worstAt.value, 72, 1e-9);
-    EXPECT_NE(sentence(v.said).find("1 places lie off"), std::string::npos);
+    EXPECT_NE(sentence(v.said).find("1 place lies off"), std::string::npos);
 }
 
 TEST(FitVerdict, TellsADriftFromAJump) {
@@ -71,6 +71,13 @@ TEST(FitVerdict, HasNothingToSayWithoutCommonSound) {
     EXPECT_EQ(fitVerdict(few).fit, Fit::Nothing);
     EXPECT_EQ(sentence(slipFact(std::nullopt)), "no common sound here");
     EXPECT_EQ(sentence(slipFact(Seconds{-0.0032})), "3.2 ms: hollow");
+}
+
+TEST(FitVerdict, TheWayOfTheSoundIsNoSlip) {
+    EXPECT_EQ(sentence(slipFact(Seconds{0.0123}, Seconds{0.0122})), "12.3 ms: 4.2 m farther");
+    EXPECT_EQ(sentence(slipFact(Seconds{0.0123}, Seconds{0.004})), "12.3 ms: echo");
+    EXPECT_FALSE(isTheWay({0.0002}, {0})) << "nobody walked";
+    EXPECT_FALSE(isTheWay({0}, {0.004}));
 }
 
 }  // namespace
