@@ -2218,6 +2218,10 @@
         <source>The two devices do not run equally fast all along, as happens while one warms up: the clean sound follows, and would be up to {off:span} off otherwise.</source>
         <translation>Oba přístroje nejdou stále stejně rychle, jak se stává, když se jeden zahřívá: čistý zvuk se přizpůsobí, jinak by byl až o {off:span} mimo.</translation>
     </message>
+    <message>
+        <source>The search was not sure all the same: listen.</source>
+        <translation>Hledání si přesto nebylo jisté: poslechněte si to.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

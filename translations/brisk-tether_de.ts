@@ -2194,6 +2194,10 @@
         <source>The two devices do not run equally fast all along, as happens while one warms up: the clean sound follows, and would be up to {off:span} off otherwise.</source>
         <translation>Die beiden Geräte gehen nicht durchweg gleich schnell, wie es geschieht, während eines warm wird: der saubere Ton folgt und läge sonst bis zu {off:span} daneben.</translation>
     </message>
+    <message>
+        <source>The search was not sure all the same: listen.</source>
+        <translation>Die Suche war trotzdem nicht sicher: hören Sie hin.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

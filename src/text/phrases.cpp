@@ -140,6 +140,7 @@ constexpr Phrase kPhrases[] = {
     {"apart-all-along", PHRASE("Apart by {worst:slip} all along: {heard_as}.")},
     {"off-the-line", PHRASES("{off} places lie off the line."), "{off} place lies off the line.",
      "off"},
+    {"fits-but-unsure", PHRASE("The search was not sure all the same: listen.")},
     {"way-taken-off", PHRASE("The way of whoever walks is taken off.")},
     {"heard-together", PHRASE("together")},
     {"heard-hollow", PHRASE("both together sound hollow")},

@@ -96,6 +96,14 @@ TEST_F(ProofTest, WhereSomebodyWalkedTheWayIsTakenOff) {
     EXPECT_TRUE(!worst || std::fabs((*s.spots[*worst].slip - s.spots[*worst].way).value) < 0.001);
 }
 
+TEST_F(ProofTest, AFitDoesNotHideThatTheSearchWasNotSure) {
+    shootOf(test::cut(day_, 10, 90), day_);
+    pair_.tether.found.status = MatchStatus::Unsure;
+    const std::string said = sentence(look().verdict.said);
+    EXPECT_NE(said.find("In place from first to last"), std::string::npos) << said;
+    EXPECT_NE(said.find("not sure all the same"), std::string::npos) << said;
+}
+
 TEST_F(ProofTest, ShowsWhatWouldBeWithoutFollowingAJump) {
     shootOf(test::cut(day_, 10, 90), day_);
     pair_.tether.found.segments = {{{{0}, {40}}, {{10}, {0}}}, {{{40}, {80}}, {{9.99}, {0}}}};

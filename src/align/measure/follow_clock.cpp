@@ -124,7 +124,7 @@ class Follower {
     /// Of a stretch that is not heard where the model has it, what is loudest there.
     [[nodiscard]] Points nearModel() const {
         std::vector<double> lags = modelLags();
-        const Points near = points(lags);
+        Points near = points(lags);
         std::vector<bool> heard(clock_.levels.size(), false);
         for (const ClockPoint& p : near.points) heard[static_cast<std::size_t>(p.run)] = true;
         if (std::all_of(heard.begin(), heard.end(), [](bool h) { return h; })) return near;

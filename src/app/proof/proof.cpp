@@ -120,8 +120,12 @@ void Proof::tell(const Request& r, ProofState state) {
         if (p.slip) p.slip = *p.slip - pathNear(state.path, p.time, *p.slip);
     }
     state.verdict = fitVerdict(clocks);
-    if (!state.path.empty() && state.verdict.fit == Fit::InPlace) {
-        state.verdict.said.push_back({"way-taken-off"});
+    if (state.verdict.fit == Fit::InPlace) {
+        Facts& said = state.verdict.said;
+        if (!state.path.empty()) said.push_back({"way-taken-off"});
+        // Another place may fit as well, or only what is in the background.
+        const bool unsure = r.pair.tether.found.status == MatchStatus::Unsure;
+        if (unsure) said.push_back({"fits-but-unsure"});
     }
     worker_->bringBack([this, job = r.job, state = std::move(state)]() mutable {
         if (job.stopRequested()) return;
