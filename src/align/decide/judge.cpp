@@ -92,7 +92,9 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     const Against against{oddsOfLuck(logP, stack),
                           oddsOfOtherEvent(agreeing, beside.against, used, stack,
                                            onsetsOfAllAgree(coarse, e.overlap.length().value)),
-                          oddsOfElsewhere(beside.rivals), oddsOfEcho(agreeing, used, stack),
+                          oddsOfElsewhere(beside.rivals),
+                          oddsOfEcho(agreeing, used, stack) +
+                              (e.path.empty() ? 0.0 : oddsOfStrayPlace(agreeing, used)),
                           beside.shared ? oddsOfBackground(*beside.shared) : 0.0};
     e.confidence = against.probability();
     const Fact agreement{"windows-agree",

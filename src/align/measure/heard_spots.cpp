@@ -17,6 +17,9 @@ namespace {
 constexpr double kMinStretch = 6.0;    // seconds; shorter ones cannot prove themselves
 constexpr double kOtherPlace = 0.002;  // seconds; an echo is as near
 constexpr double kClearlyMore = 1.25;  // strength of the other place
+/// Of the loudest arrival: another that another run follows is there, too, if it only is not the
+/// loudest any more.
+constexpr double kStillThere = 0.2;
 constexpr int kMaxDepth = 8;
 constexpr double kSecondsEach = 5;  // a window for so many
 constexpr int kMostWindows = 120;
@@ -167,7 +170,7 @@ void joinWhereThePatternStays(Part& part, int polarity) {
         const PatternStep p =
             patternStep(curves.subspan(a.first, na), lags.subspan(a.first, na),
                         curves.subspan(b.first, nb), lags.subspan(b.first, nb), step, polarity);
-        if (p.stayed < p.moved) {
+        if (p.stayed < p.moved || p.earlierHeard < kStillThere) {
             ++i;
             continue;
         }

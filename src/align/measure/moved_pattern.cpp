@@ -64,6 +64,19 @@ double energy(const std::vector<double>& a, int leaveOut) {
     return sum;
 }
 
+/// What a stack hears `by` samples away, as a part of the arrival that its windows were laid on.
+double partHeardAt(const std::vector<double>& stack, int by, int polarity) {
+    const auto height = [&](int about) {
+        double most = 0;
+        for (int k = std::max(-kReach, about - kPeak); k <= std::min(kReach, about + kPeak); ++k) {
+            most = std::max(most, polarity * stack[static_cast<std::size_t>(k + kReach)]);
+        }
+        return most;
+    };
+    const double loudest = height(0);
+    return loudest > 0 ? height(by) / loudest : 0.0;
+}
+
 }  // namespace
 
 PatternStep patternStep(std::span<const Curve> before, std::span<const double> lagsBefore,
@@ -78,6 +91,11 @@ PatternStep patternStep(std::span<const Curve> before, std::span<const double> l
     out.moved = alike(a, b, 0, 0);
     out.stayed = alike(a, b, -by, 0);
     out.echoesMoved = alike(a, b, 0, kPeak);
+    // The run whose arrival comes later: forwards that is the second.
+    out.earlierHeard =
+        by > 0 ? partHeardAt(stackCurves(after.first(to), lagsAfter.first(to)), -by, polarity)
+               : partHeardAt(stackCurves(before.subspan(from), lagsBefore.subspan(from)), by,
+                             polarity);
     const double whole = energy(a, 0);
     out.echoesHeard = whole > 0 ? energy(a, kPeak) / whole : 0.0;
     return out;

@@ -18,6 +18,9 @@ struct PatternStep {
     /// they go other ways than the direct sound; where samples were lost they go along.
     double echoesMoved = 0;
     double echoesHeard = 0;  ///< Part of the pattern that is echoes, 0 to 1: a field has none.
+    /// In the run whose arrival comes later, what is heard where the other run has its own, as a
+    /// part of that arrival: where only the loudest changed, the earlier one is still there.
+    double earlierHeard = 0;
 };
 
 /// Of the last dozen curves before and the first dozen after: farther away a room may have changed.

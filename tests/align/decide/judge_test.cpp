@@ -186,5 +186,12 @@ TEST(Judge, NothingMeasuredIsUnmatched) {
     EXPECT_EQ(judged(FineMatch{}).status, MatchStatus::Unmatched);
 }
 
+TEST(Judge, WhereSomebodyWalksMoreWindowsMustAgree) {
+    const auto confidence = [](int agreeing) { return 1 / (1 + oddsOfStrayPlace(agreeing, 32)); };
+    EXPECT_GT(confidence(29), 0.995);
+    EXPECT_LT(confidence(22), kSureFrom);
+    EXPECT_GE(confidence(5), 0.5) << "a stray place is no other place";
+}
+
 }  // namespace
 }  // namespace brisk

@@ -35,6 +35,13 @@ TEST(MovedPattern, LostSamplesTakeTheEchoesAlong) {
 TEST(MovedPattern, ATurnedHeadLeavesThemWhereTheyAre) {
     const PatternStep p = step({{1, 10}, {6, 7}, {9, 5}}, {{1, 7}, {6, 10}, {9, 6}}, 1, 6);
     EXPECT_GT(p.stayed, p.moved);
+    EXPECT_GT(p.earlierHeard, 0.5);
+}
+
+TEST(MovedPattern, WhatIsHeardNoMoreWhereItWasDidMove) {
+    EXPECT_LT(step({{0, 30}}, {{36.5, 40}}, 0, 36.5).earlierHeard, 0.15);
+    EXPECT_LT(step({{36.5, 40}}, {{0, 30}}, 36.5, 0).earlierHeard, 0.15);
+    EXPECT_GT(step({{36.5, 40}, {0, 20}}, {{0, 30}}, 36.5, 0).earlierHeard, 0.4);
 }
 
 TEST(MovedPattern, WhoWalksTakesOnlyTheDirectSoundAlong) {
