@@ -48,10 +48,11 @@ std::vector<double> stackCurves(std::span<const Curve> curves, std::span<const d
     return sum;
 }
 
-double heightNear(const std::vector<double>& stack, int polarity, int reach) {
+double heightNear(const std::vector<double>& stack, int polarity, int reach, int about) {
     double height = 0;
-    for (int k = kReach - reach; k <= kReach + reach; ++k) {
-        height = std::max(height, polarity * stack[static_cast<std::size_t>(k)]);
+    const int from = std::max(-kReach, about - reach), to = std::min(kReach, about + reach);
+    for (int k = from; k <= to; ++k) {
+        height = std::max(height, polarity * stack[static_cast<std::size_t>(k + kReach)]);
     }
     return height;
 }

@@ -48,8 +48,8 @@ std::vector<double> stackCurves(std::span<const Curve> curves, std::span<const d
 /// The highest point of `polarity` × curve within ±reach samples of `about` seconds.
 Top topOf(const Curve& c, int polarity, double about, int reach);
 
-/// The highest point of `polarity` × stack within ±reach samples of zero lag.
-double heightNear(const std::vector<double>& stack, int polarity, int reach);
+/// The highest point of `polarity` × stack within ±reach samples of a lag of `about` samples.
+double heightNear(const std::vector<double>& stack, int polarity, int reach, int about = 0);
 
 /// Robust deviation of a stack about zero.
 double stackNoise(const std::vector<double>& stack);

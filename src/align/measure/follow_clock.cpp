@@ -158,12 +158,8 @@ class Follower {
         for (std::size_t r = 0; r < levels.size(); ++r) {
             const Stretch own = stretch(r);
             const auto sum = stackCurves(own.curves, own.lags);
-            const int at = static_cast<int>(std::lround(samples)) + kReach;
-            double there = 0;
-            for (int k = std::max(0, at - kBesideArrival);
-                 k <= std::min(2 * kReach, at + kBesideArrival); ++k) {
-                there = std::max(there, whole_.polarity * sum[static_cast<std::size_t>(k)]);
-            }
+            const double there = heightNear(sum, whole_.polarity, kBesideArrival,
+                                            static_cast<int>(std::lround(samples)));
             if (there >= kNoises * stackNoise(sum)) levels[r] += samples / kCurveRate;
         }
         clock_.levels = levels;

@@ -66,15 +66,8 @@ double energy(const std::vector<double>& a, int leaveOut) {
 
 /// What a stack hears `by` samples away, as a part of the arrival that its windows were laid on.
 double partHeardAt(const std::vector<double>& stack, int by, int polarity) {
-    const auto height = [&](int about) {
-        double most = 0;
-        for (int k = std::max(-kReach, about - kPeak); k <= std::min(kReach, about + kPeak); ++k) {
-            most = std::max(most, polarity * stack[static_cast<std::size_t>(k + kReach)]);
-        }
-        return most;
-    };
-    const double loudest = height(0);
-    return loudest > 0 ? height(by) / loudest : 0.0;
+    const double loudest = heightNear(stack, polarity, kPeak);
+    return loudest > 0 ? heightNear(stack, polarity, kPeak, by) / loudest : 0.0;
 }
 
 }  // namespace
