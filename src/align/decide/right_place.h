@@ -55,8 +55,8 @@ bool onsetsOfAllAgree(double coarse, double overlap);
 /// that point here and there are the sign of it.
 double oddsOfEcho(int agreeing, int used, double stack);
 
-/// Where somebody walks, each place that he stands at is known from its own windows alone: those that
-/// point elsewhere are the sign that one of the places is an echo's.
+/// Where somebody walks, each place that he stands at is known from its own windows alone: those
+/// that point elsewhere are the sign that one of the places is an echo's.
 double oddsOfStrayPlace(int agreeing, int used);
 
 /// What is loud is common on one side at least, or it is two rooms. What too few bins say is not
