@@ -9,14 +9,12 @@
 #include "dsp/polyphase.h"
 
 #include <algorithm>
-#include <array>
 #include <cassert>
 #include <cmath>
 #include <cstring>
 
 #include "dsp/fast_loop.h"
-#include "dsp/kaiser.h"
-#include "dsp/sinc.h"
+#include "dsp/phase_table.h"
 
 namespace brisk {
 namespace {
@@ -25,31 +23,10 @@ constexpr std::size_t kTableTaps = std::size_t{2} * PolyphaseInterpolator::kReac
 constexpr std::size_t kPhases = 4096;
 constexpr double kTableBeta = 14.5;  // 136 dB and more from 0 to 20 kHz, at 48 kHz
 
-/// On cache lines of its own, so that no load touches two.
-struct alignas(64) Taps : std::array<float, kTableTaps> {};
+using Taps = PhaseTaps<kTableTaps>;
 
-/// Phase p of the table reads p / kPhases after the tap kReach - 1; one more than there are, so
-/// that each has a neighbour.
 const std::vector<Taps>& table() {
-    static const std::vector<Taps> all = [] {
-        std::vector<Taps> t(kPhases + 1);
-        constexpr double reach = PolyphaseInterpolator::kReach;
-        for (std::size_t p = 0; p <= kPhases / 2; ++p) {
-            const double at = reach - 1 + static_cast<double>(p) / kPhases;
-            std::array<double, kTableTaps> exact{};
-            double sum = 0;
-            for (std::size_t i = 0; i < kTableTaps; ++i) {
-                const double x = static_cast<double>(i) - at;
-                exact[i] = sinc(x) * kaiser(x / reach, kTableBeta);
-                sum += exact[i];
-            }
-            for (std::size_t i = 0; i < kTableTaps; ++i) {
-                // The other half is the same, seen from the other side.
-                t[p][i] = t[kPhases - p][kTableTaps - 1 - i] = static_cast<float>(exact[i] / sum);
-            }
-        }
-        return t;
-    }();
+    static const std::vector<Taps> all = phaseTable<kTableTaps>(kPhases, kTableBeta);
     return all;
 }
 

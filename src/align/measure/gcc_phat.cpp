@@ -14,11 +14,14 @@
 #include <cmath>
 #include <numbers>
 
+#include "dsp/fast_loop.h"
+
 namespace brisk {
 namespace {
 constexpr double kLowestHz = 110.0;  // below: hum, wind, handling
 constexpr double kHighestHz = 11000.0;
 constexpr float kEmptyBand = 1e-7f;  // 70 dB under the loudest: nothing there, or a codec's edge
+constexpr float kNothing = 1e-38f;   // power of what two bins share
 constexpr double kBlockHz = 24.0;
 constexpr int kSmallestInverse = 1 << 14;
 constexpr std::size_t kPulseBlocks = 12;  // each way: the spectrum's outline over about 600 Hz
@@ -34,6 +37,37 @@ std::vector<float> outlineOf(const std::vector<float>& power) {
         out[b] = static_cast<float>(sum / static_cast<double>(to - from));
     }
     return out;
+}
+
+/// What two blocks of bins share, each bin as much as the others: out = a conj(b) / |a b| * gain.
+/// \return whether anything is shared.
+BRISK_FAST_LOOP bool whiten(const std::complex<float>* a, const std::complex<float>* b,
+                            std::size_t bins, float gain, std::complex<float>* out) {
+    const auto* x = reinterpret_cast<const float*>(a);
+    const auto* y = reinterpret_cast<const float*>(b);
+    auto* z = reinterpret_cast<float*>(out);
+    float strongest = 0;
+    for (std::size_t i = 0; i < bins; ++i) {
+        const float re = x[2 * i] * y[2 * i] + x[2 * i + 1] * y[2 * i + 1];
+        const float im = x[2 * i + 1] * y[2 * i] - x[2 * i] * y[2 * i + 1];
+        const float power = re * re + im * im;
+        const float scale = power > kNothing ? gain / std::sqrt(power) : 0.0f;
+        z[2 * i] = re * scale;
+        z[2 * i + 1] = im * scale;
+        strongest = std::max(strongest, power);
+    }
+    return strongest > kNothing;
+}
+
+/// out = |b|^2 * scale, of a block of bins.
+BRISK_FAST_LOOP void powerOf(const std::complex<float>* b, std::size_t bins, float scale,
+                             std::complex<float>* out) {
+    const auto* y = reinterpret_cast<const float*>(b);
+    auto* z = reinterpret_cast<float*>(out);
+    for (std::size_t i = 0; i < bins; ++i) {
+        z[2 * i] = scale * (y[2 * i] * y[2 * i] + y[2 * i + 1] * y[2 * i + 1]);
+        z[2 * i + 1] = 0;
+    }
 }
 }  // namespace
 
@@ -113,16 +147,18 @@ void GccPhat::lags(std::span<const std::complex<float>> weighted, std::span<floa
     std::fill(s.begin(), s.end(), std::complex<float>{});
     const auto g = static_cast<std::size_t>(group_);
     const std::size_t half = g / 2;
-    for (std::size_t i = 0; i < weighted.size(); ++i) {
+    for (std::size_t i = 0; i < weighted.size();) {
         const std::size_t shifted = low_ + i + half;
         const std::size_t to = shifted / g;
         if (g > 1 && shifted % g == 0) {
             // Half way between two: shared, so that the sum stays centred.
             s[to] += 0.5f * weighted[i];
             s[to - 1] += 0.5f * weighted[i];
-        } else {
-            s[to] += weighted[i];
+            ++i;
+            continue;
         }
+        const std::size_t end = std::min(weighted.size(), i + g - shifted % g);
+        for (; i < end; ++i) s[to] += weighted[i];
     }
     inverse_.inverse();
     const auto time = inverse_.time();
@@ -138,14 +174,9 @@ bool GccPhat::correlate(const WindowSpectrum& scratch, const WindowSpectrum& cle
     const auto gain = gains(clean, floor);
     weighted_.resize(clean.bins.size());
     bool any = false;
-    for (std::size_t i = 0; i < weighted_.size(); ++i) {
-        const std::complex<float> a = scratch.bins[i];
-        const std::complex<float> b = clean.bins[i];
-        const std::complex<float> cross{a.real() * b.real() + a.imag() * b.imag(),
-                                        a.imag() * b.real() - a.real() * b.imag()};
-        const float power = std::norm(cross);
-        weighted_[i] = power > 1e-38f ? cross * (gain[i / block_] / std::sqrt(power)) : 0.0f;
-        any = any || power > 1e-38f;
+    for (std::size_t block = 0, i = 0; i < weighted_.size(); ++block, i += block_) {
+        const std::size_t bins = std::min(block_, weighted_.size() - i);
+        any |= whiten(&scratch.bins[i], &clean.bins[i], bins, gain[block], &weighted_[i]);
     }
     if (!any) return false;
     lags(weighted_, curve);
@@ -154,9 +185,10 @@ bool GccPhat::correlate(const WindowSpectrum& scratch, const WindowSpectrum& cle
     for (auto& v : curve) v /= noise;
     if (pulse.empty()) return true;
     const auto outline = outlineOf(clean.blockPower);
-    for (std::size_t i = 0; i < weighted_.size(); ++i) {
-        const float around = outline[i / block_];
-        weighted_[i] = around > 0 ? gain[i / block_] * std::norm(clean.bins[i]) / around : 0.0f;
+    for (std::size_t block = 0, i = 0; i < weighted_.size(); ++block, i += block_) {
+        const std::size_t bins = std::min(block_, weighted_.size() - i);
+        const float around = outline[block];
+        powerOf(&clean.bins[i], bins, around > 0 ? gain[block] / around : 0.0f, &weighted_[i]);
     }
     lags(weighted_, pulse);
     const float top = pulse[static_cast<std::size_t>(reach_)];

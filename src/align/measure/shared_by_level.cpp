@@ -16,8 +16,8 @@ namespace {
 constexpr int kFrame = 4096;  // samples: a syllable, and a voice's tones apart
 constexpr int kWindow = 1 << 16;
 constexpr std::size_t kWindowsHeard = 32;
-constexpr double kLowHz = 100, kHighHz = 6000;  // where voices are
-constexpr double kUsualFromDb = -10, kUsualToDb = 3, kLoudFromDb = 6;
+constexpr double kLowHz = 100, kHighHz = 6000;                           // where voices are
+constexpr double kUsualFrom = 0.1, kUsualTo = 1.995, kLoudFrom = 3.981;  // -10, 3 and 6 dB
 /// Neighbours of a tapered spectrum say in part the same.
 constexpr double kBinsThatSayOne = 1.5;
 
@@ -31,6 +31,7 @@ struct Bin {
     float cosine = 0;
 };
 using Frame = std::array<Bin, kBinsHeard>;
+using Spectrum = std::array<std::complex<float>, kBinsHeard>;
 
 class Spectra {
   public:
@@ -41,12 +42,12 @@ class Spectra {
         }
     }
 
-    std::array<std::complex<float>, kBinsHeard> of(std::span<const float> samples) {
+    Spectrum of(std::span<const float> samples) {
         for (std::size_t n = 0; n < taper_.size(); ++n) {
             fourier_.time()[n] = taper_[n] * samples[n];
         }
         fourier_.forward();
-        std::array<std::complex<float>, kBinsHeard> out;
+        Spectrum out;
         std::copy_n(fourier_.spectrum().begin() + static_cast<std::ptrdiff_t>(kLow), kBinsHeard,
                     out.begin());
         return out;
@@ -67,21 +68,28 @@ Seconds slipAt(const std::vector<SlipWindow>& windows, Seconds at) {
     return nearest ? nearest->slip : Seconds{0};
 }
 
-/// \param later  seconds by which the recording has to be moved.
-Frame compare(Spectra& spectra, std::span<const float> take, std::span<const float> recording,
-              double later, int polarity) {
-    const auto a = spectra.of(take);
-    const auto b = spectra.of(recording);
-    Frame out;
+/// What moves the recording's spectrum so many seconds later.
+Spectrum turnBy(double later, int polarity) {
+    Spectrum out;
     for (std::size_t k = 0; k < kBinsHeard; ++k) {
         const double hz = static_cast<double>(kLow + k) * WindowReader::kRate / kFrame;
-        const auto turned =
-            b[k] * std::complex<float>(std::polar(1.0, -2 * std::numbers::pi * hz * later));
-        const float power = std::norm(a[k]) * std::norm(b[k]);
+        out[k] = static_cast<float>(polarity) *
+                 std::complex<float>(std::polar(1.0, -2 * std::numbers::pi * hz * later));
+    }
+    return out;
+}
+
+Frame compare(Spectra& spectra, std::span<const float> take, std::span<const float> recording,
+              const Spectrum& turn) {
+    const Spectrum a = spectra.of(take);
+    const Spectrum b = spectra.of(recording);
+    Frame out;
+    for (std::size_t k = 0; k < kBinsHeard; ++k) {
+        const auto turned = b[k] * turn[k];
+        const float inTake = std::norm(a[k]), inRecording = std::norm(b[k]);
+        const float power = inTake * inRecording;
         if (power <= 0) continue;
-        out[k] = {
-            std::norm(a[k]), std::norm(b[k]),
-            static_cast<float>(polarity) * (a[k] * std::conj(turned)).real() / std::sqrt(power)};
+        out[k] = {inTake, inRecording, (a[k] * std::conj(turned)).real() / std::sqrt(power)};
     }
     return out;
 }
@@ -93,17 +101,20 @@ SharedPart meanOf(double sum, double count) {
 }
 
 SharedOfSide sideOf(const std::vector<Frame>& frames, float Bin::*power) {
+    std::array<double, kBinsHeard> mean{};
+    for (const Frame& f : frames) {
+        for (std::size_t k = 0; k < kBinsHeard; ++k) mean[k] += f[k].*power;
+    }
+    for (double& m : mean) m /= static_cast<double>(frames.size());
     double usual = 0, usualCount = 0, loud = 0, loudCount = 0;
-    for (std::size_t k = 0; k < kBinsHeard; ++k) {
-        double mean = 0;
-        for (const Frame& f : frames) mean += f[k].*power / static_cast<double>(frames.size());
-        for (const Frame& f : frames) {
-            if (f[k].*power <= 0) continue;
-            const double db = 10 * std::log10(f[k].*power / mean);
-            if (db >= kUsualFromDb && db < kUsualToDb) {
+    for (const Frame& f : frames) {
+        for (std::size_t k = 0; k < kBinsHeard; ++k) {
+            const double here = f[k].*power;
+            if (here <= 0) continue;
+            if (here >= kUsualFrom * mean[k] && here < kUsualTo * mean[k]) {
                 usual += f[k].cosine;
                 ++usualCount;
-            } else if (db >= kLoudFromDb) {
+            } else if (here >= kLoudFrom * mean[k]) {
                 loud += f[k].cosine;
                 ++loudCount;
             }
@@ -130,12 +141,11 @@ Result<SharedByLevel> sharedByLevel(WindowReader& reader, const std::vector<Matc
             const Seconds from = p.match.line.toRecording(w.scratchTime - half);
             auto sound = reader.read(p.match.line, from, kWindow);
             if (!sound) return tl::unexpected(sound.error());
-            const double later =
-                (slipAt(p.match.windows, w.scratchTime) - sound->lagCorrection).value;
+            const Seconds later = slipAt(p.match.windows, w.scratchTime) - sound->lagCorrection;
+            const Spectrum turn = turnBy(later.value, polarity);
             for (std::size_t at = 0; at < kWindow; at += kFrame) {
                 frames.push_back(compare(spectra, std::span(sound->scratch).subspan(at, kFrame),
-                                         std::span(sound->clean).subspan(at, kFrame), later,
-                                         polarity));
+                                         std::span(sound->clean).subspan(at, kFrame), turn));
             }
         }
     }

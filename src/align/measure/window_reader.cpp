@@ -8,11 +8,13 @@
 #include <cassert>
 #include <cmath>
 
-#include "dsp/polyphase.h"
 #include "dsp/resampler.h"
+#include "dsp/window_interpolation.h"
 
 namespace brisk {
 namespace {
+
+constexpr double kOneSpeed = 2e-3;  // more is another rate, which has to be filtered
 
 struct Piece {
     std::vector<float> samples;
@@ -20,31 +22,30 @@ struct Piece {
 };
 
 /// The same where the sound is at kRate and only its clock differs: at exactly these positions.
-Result<Piece> pieceOfAnotherClock(HeldSound& sound, Seconds start, double speed, int size) {
-    constexpr int kReach = PolyphaseInterpolator::kReach;
+Result<Piece> pieceOfAnotherClock(HeldSound& sound, Seconds start, double speed, int size,
+                                  std::vector<float>& in) {
     const double exact = start.value * sound.scan().rate.hertz;
     const double whole = std::floor(exact);
-    std::vector<float> in(static_cast<std::size_t>(std::ceil(size * speed)) +
-                          std::size_t{2} * kReach + 2);
-    if (auto read = sound.read(static_cast<std::int64_t>(whole) - (kReach - 1), in); !read) {
+    in.resize(static_cast<std::size_t>(std::ceil(size * speed)) + std::size_t{2} * kWindowReach +
+              2);
+    if (auto read = sound.read(static_cast<std::int64_t>(whole) - (kWindowReach - 1), in); !read) {
         return tl::unexpected(read.error());
     }
-    PolyphaseInterpolator interpolator(speed, kReach - 1 + exact - whole, 1);
-    Piece out{{}, start};
-    interpolator.push(in, out.samples);
-    out.samples.resize(static_cast<std::size_t>(size), 0.0f);
+    Piece out{std::vector<float>(static_cast<std::size_t>(size)), start};
+    readAtPositions(in, kWindowReach - 1 + exact - whole, speed, out.samples);
     return out;
 }
 
 /// `size` samples at kRate from `start`, of a clock that runs `speed` times as fast.
-Result<Piece> piece(HeldSound& sound, Seconds start, double speed, int size) {
+/// \param in  is used for what is read.
+Result<Piece> piece(HeldSound& sound, Seconds start, double speed, int size,
+                    std::vector<float>& in) {
     const SoundScan& scan = sound.scan();
     const double rate = scan.rate.hertz * speed;
     constexpr int kMargin = 256;  // lets the resampler's filter settle
     const bool as = rate == WindowReader::kRate;
-    if (!as && scan.rate.hertz == WindowReader::kRate &&
-        std::fabs(speed - 1) <= PolyphaseInterpolator::kMaxDrift) {
-        return pieceOfAnotherClock(sound, start, speed, size);
+    if (!as && scan.rate.hertz == WindowReader::kRate && std::fabs(speed - 1) <= kOneSpeed) {
+        return pieceOfAnotherClock(sound, start, speed, size, in);
     }
     const double exact = start.value * scan.rate.hertz;
     const int margin = as ? 0 : kMargin;
@@ -52,14 +53,13 @@ Result<Piece> piece(HeldSound& sound, Seconds start, double speed, int size) {
         static_cast<std::int64_t>(as ? std::llround(exact) : std::floor(exact)) - margin;
     const auto need = static_cast<std::size_t>(std::ceil(size * rate / WindowReader::kRate)) +
                       (as ? 0 : 2 * kMargin + 2);
-    std::vector<float> in(need);
-    if (auto read = sound.read(first, in); !read) {
-        return tl::unexpected(read.error());
-    }
     if (as) {
-        in.resize(static_cast<std::size_t>(size), 0.0f);
-        return Piece{std::move(in), scan.rate.seconds(first)};
+        Piece out{std::vector<float>(need), scan.rate.seconds(first)};
+        if (auto read = sound.read(first, out.samples); !read) return tl::unexpected(read.error());
+        return out;
     }
+    in.resize(need);
+    if (auto read = sound.read(first, in); !read) return tl::unexpected(read.error());
     const double lead = exact - static_cast<double>(first);
     auto out = resampleBlock(in, rate, WindowReader::kRate, StreamResampler::Quality::Measuring);
     const auto skip = static_cast<std::ptrdiff_t>(std::lround(lead * WindowReader::kRate / rate));
@@ -96,9 +96,9 @@ Result<SoundWindow> WindowReader::read(ClockLine line, Seconds cleanStart, int s
     SoundWindow w;
     const Seconds s = line.toTake(cleanStart);
     w.middle = s + Seconds{0.5 * size / kRate};
-    auto a = piece(*scratch_, s, 1.0, size);
+    auto a = piece(*scratch_, s, 1.0, size, before_);
     if (!a) return tl::unexpected(a.error());
-    auto r = piece(*clean_, cleanStart, line.drift.factor(), size);
+    auto r = piece(*clean_, cleanStart, line.drift.factor(), size, before_);
     if (!r) return tl::unexpected(r.error());
     w.lagCorrection = (a->start - s) - (r->start - cleanStart);
     w.scratch = std::move(a->samples);

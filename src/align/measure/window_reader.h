@@ -47,6 +47,7 @@ class WindowReader {
 
   private:
     std::shared_ptr<HeldSound> scratch_, clean_;
+    std::vector<float> before_;  // what is read, before it is resampled
 };
 
 }  // namespace brisk
