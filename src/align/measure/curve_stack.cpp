@@ -10,9 +10,15 @@
 #include <cassert>
 #include <cmath>
 
+#include "dsp/fast_loop.h"
+
 namespace brisk {
 namespace {
 constexpr float kMaxSay = 25.0f;
+
+BRISK_FAST_LOOP void addWeighted(const float* values, float weight, int count, double* out) {
+    for (int k = 0; k < count; ++k) out[k] += static_cast<double>(weight * values[k]);
+}
 }  // namespace
 
 void weigh(Curve& c) {
@@ -39,11 +45,9 @@ std::vector<double> stackCurves(std::span<const Curve> curves, std::span<const d
             std::clamp(std::round((lags[i] - c.shift) * kCurveRate), -2.0 * kReach, 2.0 * kReach));
         const int from = std::max(-kReach, -kReach - shift);
         const int to = std::min(kReach, kReach - shift);
-        const float* values = c.values.data() + kReach + shift;
-        double* out = sum.data() + kReach;
-        for (int k = from; k <= to; ++k) {
-            out[k] += static_cast<double>(c.weight * values[k]);
-        }
+        if (to < from) continue;
+        addWeighted(c.values.data() + kReach + shift + from, c.weight, to - from + 1,
+                    sum.data() + kReach + from);
     }
     return sum;
 }
@@ -55,6 +59,17 @@ double heightNear(const std::vector<double>& stack, int polarity, int reach, int
         height = std::max(height, polarity * stack[static_cast<std::size_t>(k + kReach)]);
     }
     return height;
+}
+
+int loudestLag(const std::vector<double>& stack, int polarity, int reach) {
+    const auto value = [&](int k) {
+        return polarity * stack[static_cast<std::size_t>(k + kReach)];
+    };
+    int loudest = 0;
+    for (int k = -reach; k <= reach; ++k) {
+        if (value(k) > value(loudest)) loudest = k;
+    }
+    return loudest;
 }
 
 double stackNoise(const std::vector<double>& v) {

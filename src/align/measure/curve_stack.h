@@ -51,6 +51,9 @@ Top topOf(const Curve& c, int polarity, double about, int reach);
 /// The highest point of `polarity` × stack within ±reach samples of a lag of `about` samples.
 double heightNear(const std::vector<double>& stack, int polarity, int reach, int about = 0);
 
+/// Where that is, in samples.
+int loudestLag(const std::vector<double>& stack, int polarity, int reach);
+
 /// Robust deviation of a stack about zero.
 double stackNoise(const std::vector<double>& stack);
 

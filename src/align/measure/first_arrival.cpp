@@ -40,10 +40,7 @@ double firstArrival(const std::vector<double>& stack, const std::vector<double>&
         return std::fabs(
             pulse[static_cast<std::size_t>(std::clamp(distance, -kReach, kReach) + kReach)]);
     };
-    int strongest = 0;
-    for (int k = -kNear; k <= kNear; ++k) {
-        if (value(k) > value(strongest)) strongest = k;
-    }
+    const int strongest = loudestLag(stack, polarity, kNear);
     const double least =
         std::max(kMinShare * value(strongest), kMinNoises * noiseBefore(stack, strongest));
     int found = strongest;

@@ -36,6 +36,7 @@ class Follower {
         : reader_(reader), whole_(whole), heard_(std::move(heard)) {}
 
     void fit() {
+        followTheSameArrival();
         fitPoints(loudest());
         comeEarlier(
             firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity));
@@ -135,11 +136,34 @@ class Follower {
         return points(lags);
     }
 
-    /// The windows of one stretch, and where the model has them.
+    /// The windows of one stretch, and a lag for each.
     struct Stretch {
         std::vector<Curve> curves;
         std::vector<double> lags;
     };
+    /// On the lags that were followed.
+    [[nodiscard]] Stretch followed(int run) const {
+        Stretch out;
+        for (const Spot& s : heard_.spots) {
+            if (s.run != run || !s.heard()) continue;
+            out.curves.push_back(s.curve);
+            out.lags.push_back(s.lag);
+        }
+        return out;
+    }
+    /// What is loudest in a room with strong echoes is one arrival here and another there.
+    void followTheSameArrival() {
+        for (int r = 0; r + 1 < heard_.runs; ++r) {
+            const Stretch before = followed(r), after = followed(r + 1);
+            const auto later = toTheSameArrival(before.curves, before.lags, after.curves,
+                                                after.lags, whole_.polarity);
+            if (!later) continue;
+            for (Spot& s : heard_.spots) {
+                if (s.run == r + 1) s.lag += *later;
+            }
+        }
+    }
+    /// Where the model has them.
     [[nodiscard]] Stretch stretch(std::size_t run) const {
         const auto lags = modelLags();
         Stretch out;

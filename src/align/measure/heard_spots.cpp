@@ -20,6 +20,7 @@ constexpr double kClearlyMore = 1.25;  // strength of the other place
 /// Of the loudest arrival: another that another run follows is there, too, if it only is not the
 /// loudest any more.
 constexpr double kStillThere = 0.2;
+constexpr int kArrivals = 20 * WindowReader::kRate / 1000;  // samples to either side
 constexpr int kMaxDepth = 8;
 constexpr double kSecondsEach = 5;  // a window for so many
 constexpr int kMostWindows = 120;
@@ -198,6 +199,12 @@ void splitWhereThePatternMoves(Part& part, int polarity) {
         }
         const std::size_t at = run.first + move->at;
         for (std::size_t k = at; k <= run.last; ++k) lag[k] += move->step;
+        // Now they mean the same arrival, which need not be one that is there: before, one of the
+        // two followed nothing. What is loudest in both is.
+        const auto together = stackCurves(std::span(part.heard.curves).subspan(run.first, n),
+                                          std::span(lag).subspan(run.first, n));
+        const double louder = loudestLag(together, polarity, kArrivals) / kCurveRate;
+        for (std::size_t k = run.first; k <= run.last; ++k) lag[k] += louder;
         runs[i].last = at - 1;
         runs.insert(runs.begin() + static_cast<std::ptrdiff_t>(i) + 1, LagRun{at, run.last});
     }

@@ -9,6 +9,8 @@
 #include <cmath>
 #include <limits>
 
+#include "align/measure/window_agreement.h"
+
 namespace brisk {
 namespace {
 
@@ -25,7 +27,7 @@ constexpr float kTwoBins = 8;      // a lag that moves on by half a millisecond
 constexpr double kBend = 100e-6;   // seconds a second, without any cost
 constexpr double kSame = 0.0006;   // seconds; runs this near are one
 constexpr double kConvincing = 7;  // deviations of the run's stack
-constexpr double kFreely = 0.35;   // of a run's windows; chance makes it one in seventy
+constexpr double kFreely = 0.35;   // of a run's windows; chance makes it one in thirty
 constexpr double kNone = std::numeric_limits<double>::quiet_NaN();
 
 /// The best that a window says for each bin. A window with much to say is scaled down, not cut off:
@@ -99,19 +101,22 @@ std::vector<int> bestWay(const std::vector<Curve>& curves, int polarity) {
     return way;
 }
 
-/// Whether the windows of a run say so together, and most of them freely.
+/// Whether the windows of a run say so together, and most of them freely: what is loudest in them
+/// is an arrival that the others have, too. In a room with loud echoes that is not the same one in
+/// all.
 bool convinces(const std::vector<Curve>& curves, const LagTrack& track, LagRun run, int polarity) {
     const std::size_t n = run.last - run.first + 1;
     const auto part = std::span(curves).subspan(run.first, n);
     const auto lags = std::span(track.lag).subspan(run.first, n);
+    if (strengthAlong(part, lags, polarity) < kConvincing) return false;
+    WindowAgreement agreement(part, lags, polarity);
     int heard = 0, freely = 0;
     for (std::size_t i = 0; i < n; ++i) {
         if (std::isnan(lags[i])) continue;
         ++heard;
-        const Top own = topOf(part[i], polarity, 0, kFollowed);
-        freely += std::fabs(own.lag - lags[i]) <= kSame ? 1 : 0;
+        freely += agreement.agrees(part[i], lags[i]) ? 1 : 0;
     }
-    return strengthAlong(part, lags, polarity) >= kConvincing && freely >= kFreely * heard;
+    return freely >= kFreely * heard;
 }
 
 /// How many windows from one end of a run on say nothing of its lag, one by one and together: the

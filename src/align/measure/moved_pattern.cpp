@@ -18,8 +18,9 @@ constexpr std::size_t kAtStep = 12;                     // curves on either side
 constexpr std::size_t kLeastOnASide = 5;                // curves whose pattern can be told
 constexpr std::size_t kMostOnASide = 8;
 constexpr int kFarthestMove = 12 * WindowReader::kRate / 1000;  // farther, the loudest itself moves
-constexpr int kLeastMove = 28;                                  // samples: 0.6 ms
-constexpr double kSurelyMoved = 0.75;                           // likeness
+constexpr int kFarthestEcho = 20 * WindowReader::kRate / 1000;
+constexpr int kLeastMove = 28;         // samples: 0.6 ms
+constexpr double kSurelyMoved = 0.75;  // likeness
 constexpr double kSurelyStayed = 0.75;
 constexpr double kClearly = 0.75;
 constexpr double kNoises = 2.5;  // what stands out of a stack
@@ -70,28 +71,62 @@ double partHeardAt(const std::vector<double>& stack, int by, int polarity) {
     return loudest > 0 ? heightNear(stack, polarity, kPeak, by) / loudest : 0.0;
 }
 
+/// The last curves before a step, or the first after it.
+struct Side {
+    std::span<const Curve> curves;
+    std::span<const double> lags;
+};
+
+Side lastOf(std::span<const Curve> curves, std::span<const double> lags) {
+    const std::size_t n = std::min(curves.size(), kAtStep);
+    return {curves.last(n), lags.last(n)};
+}
+
+Side firstOf(std::span<const Curve> curves, std::span<const double> lags) {
+    const std::size_t n = std::min(curves.size(), kAtStep);
+    return {curves.first(n), lags.first(n)};
+}
+
 }  // namespace
 
 PatternStep patternStep(std::span<const Curve> before, std::span<const double> lagsBefore,
                         std::span<const Curve> after, std::span<const double> lagsAfter,
                         double step, int polarity) {
-    const std::size_t from = before.size() - std::min(before.size(), kAtStep);
-    const std::size_t to = std::min(after.size(), kAtStep);
-    const auto a = pattern(before.subspan(from), lagsBefore.subspan(from), polarity);
-    const auto b = pattern(after.first(to), lagsAfter.first(to), polarity);
+    const Side last = lastOf(before, lagsBefore), first = firstOf(after, lagsAfter);
+    const auto a = pattern(last.curves, last.lags, polarity);
+    const auto b = pattern(first.curves, first.lags, polarity);
     const int by = static_cast<int>(std::lround(step * kCurveRate));
     PatternStep out;
     out.moved = alike(a, b, 0, 0);
     out.stayed = alike(a, b, -by, 0);
     out.echoesMoved = alike(a, b, 0, kPeak);
     // The run whose arrival comes later: forwards that is the second.
-    out.earlierHeard =
-        by > 0 ? partHeardAt(stackCurves(after.first(to), lagsAfter.first(to)), -by, polarity)
-               : partHeardAt(stackCurves(before.subspan(from), lagsBefore.subspan(from)), by,
-                             polarity);
+    out.earlierHeard = by > 0 ? partHeardAt(stackCurves(first.curves, first.lags), -by, polarity)
+                              : partHeardAt(stackCurves(last.curves, last.lags), by, polarity);
     const double whole = energy(a, 0);
     out.echoesHeard = whole > 0 ? energy(a, kPeak) / whole : 0.0;
     return out;
+}
+
+std::optional<double> toTheSameArrival(std::span<const Curve> before,
+                                       std::span<const double> lagsBefore,
+                                       std::span<const Curve> after,
+                                       std::span<const double> lagsAfter, int polarity) {
+    const Side last = lastOf(before, lagsBefore), first = firstOf(after, lagsAfter);
+    const auto a = pattern(last.curves, last.lags, polarity);
+    const auto b = pattern(first.curves, first.lags, polarity);
+    const double asTheyAre = alike(a, b, 0, 0);
+    int farther = 0;
+    double best = asTheyAre;
+    for (int by = -kFarthestEcho; by <= kFarthestEcho; ++by) {
+        const double here = alike(a, b, by, 0);
+        if (here > best) {
+            best = here;
+            farther = by;
+        }
+    }
+    if (best < kSurelyMoved || asTheyAre > kClearly * best) return std::nullopt;
+    return farther / kCurveRate;
 }
 
 std::optional<PatternMove> findPatternMove(std::span<const Curve> curves,

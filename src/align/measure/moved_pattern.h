@@ -29,6 +29,15 @@ PatternStep patternStep(std::span<const Curve> before, std::span<const double> l
                         std::span<const Curve> after, std::span<const double> lagsAfter,
                         double step, int polarity);
 
+/// Two runs may follow different arrivals of the same pattern, one the direct sound and the other
+/// an echo, or two echoes: by how much later the lags of `after` mean the same arrival as those of
+/// `before`, in seconds. Nothing where they do already, or where the patterns are not alike at all:
+/// whoever walked stands where other echoes are.
+std::optional<double> toTheSameArrival(std::span<const Curve> before,
+                                       std::span<const double> lagsBefore,
+                                       std::span<const Curve> after,
+                                       std::span<const double> lagsAfter, int polarity);
+
 /// A moment from which on the whole pattern of arrivals lies elsewhere, though its loudest may lie
 /// where another one lay before: an echo comes 7 ms late, and 7 ms were lost.
 struct PatternMove {

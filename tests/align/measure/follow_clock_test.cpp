@@ -106,6 +106,22 @@ TEST_F(Jumps, AreFoundWhereAnEchoStandsWhereTheSoundStoodBefore) {
     EXPECT_NEAR(offBy(e, 75, 95 - 0.007), 0, 1e-4);
 }
 
+// Before the loss the first of two echoes is the loudest, after it the second.
+TEST_F(Jumps, AreNoWalkWhereAnotherEchoIsLoudestAfterwards) {
+    std::vector<float> echoing(day.size());
+    for (std::size_t n = 720; n < day.size(); ++n) {
+        const bool before = n < 61u * 48000;
+        echoing[n] = 0.5f * day[n] + (before ? 1.0f : 0.7f) * day[n - 480] +
+                     (before ? 0.7f : 1.0f) * day[n - 720];
+    }
+    const auto e =
+        shoot.match(cut(echoing, 20, 100), joined(cut(day, 0, 61), cut(day, 61.004, 120)));
+    ASSERT_EQ(e.segments.size(), 2u) << e.reason;
+    EXPECT_TRUE(e.path.empty()) << e.reason;
+    EXPECT_NEAR(offBy(e, 10, 30), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 75, 95 - 0.004), 0, 1e-4);
+}
+
 /// Louder than the rest of the take, so that the first line is that of this part.
 void drown(std::vector<float>& take, double from, double to) {
     const auto noise = test::whiteNoise(to - from, 48000, 0.06, 5);

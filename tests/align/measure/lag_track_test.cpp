@@ -23,6 +23,16 @@ TEST(LagTrack, StaysOnOneLagThroughWindowsThatPointAtAnEcho) {
     for (const double lag : track.lag) EXPECT_NEAR(lag, 0.003, 0.0003);
 }
 
+TEST(LagTrack, IsConvincedInARoomWhereFourEchoesAreLoudestByTurns) {
+    std::vector<Curve> curves;
+    for (int i = 0; i < 24; ++i) {
+        Arrivals arrivals{{3, 9}, {5, 9}, {8, 9}, {12, 9}, {16, 9}};
+        arrivals[static_cast<std::size_t>(1 + i % 4)].second = 12;
+        curves.push_back(madeCurve(2.0 * i, arrivals, static_cast<std::uint64_t>(i)));
+    }
+    EXPECT_EQ(followLags(curves, 1).runs.size(), 1u);
+}
+
 TEST(LagTrack, StepsWhereAllThatFollowsSaysSo) {
     std::vector<Curve> curves;
     for (int i = 0; i < 30; ++i) {

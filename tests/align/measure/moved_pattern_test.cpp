@@ -49,6 +49,26 @@ TEST(MovedPattern, WhoWalksTakesOnlyTheDirectSoundAlong) {
     EXPECT_LT(p.echoesMoved, 0.3);
 }
 
+std::optional<double> later(const Arrivals& before, const Arrivals& after, double from, double to) {
+    return toTheSameArrival(heard(before, 8, 1), std::vector<double>(8, from / 1000),
+                            heard(after, 8, 100), std::vector<double>(8, to / 1000), 1);
+}
+
+TEST(MovedPattern, TwoRunsAreLaidOnTheSameArrival) {
+    const Arrivals before{{1, 6}, {4, 10}, {11, 9}}, moved{{-3, 6}, {0, 9}, {7, 10}};
+    // The one follows the first echo, the other the second.
+    const auto echoes = later(before, moved, 4, 7);
+    ASSERT_TRUE(echoes);
+    EXPECT_NEAR(*echoes, -0.007, 1e-4);
+    EXPECT_NEAR(later(before, moved, 11, -3).value_or(0), 0.010, 1e-4);
+    EXPECT_FALSE(later(before, moved, 4, 0));
+}
+
+TEST(MovedPattern, WhoWalkedIsLaidOnNoOthersArrival) {
+    EXPECT_FALSE(later({{1, 10}, {4, 6}, {9, 5}}, {{6, 10}, {8, 6}, {17, 5}}, 1, 6));
+    EXPECT_FALSE(later({}, {}, 1, 6));
+}
+
 TEST(MovedPattern, IsFoundWhereAnEchoTakesTheDirectSoundsPlace) {
     auto curves = heard({{0, 7}, {5, 10}, {9, 6}}, 10, 1);
     const auto after = heard({{5, 7}, {10, 10}, {14, 6}}, 10, 50);
