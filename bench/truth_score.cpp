@@ -56,6 +56,13 @@ bool besideJump(double take, const std::vector<Jump>& jumps) {
     });
 }
 
+/// What the answer itself says that nothing is heard in.
+bool saidUnheard(double take, const TetherEstimate& e) {
+    const Fact* until = findFact(e.reason, "nothing-heard-until");
+    const Fact* from = findFact(e.reason, "nothing-heard-from");
+    return (until && take < until->number("at")) || (from && take > from->number("at"));
+}
+
 }  // namespace
 
 Score answerOf(const TetherEstimate& e) {
@@ -85,6 +92,7 @@ Score scoreOf(const TetherEstimate& e, const MadePair& made) {
             const bool ends =
                 (&t == &made.truth.front() && i == 0) || (&t == &made.truth.back() && i == steps);
             if (!ends && (besideJump(at, real) || (together && besideJump(at, found)))) continue;
+            if (saidUnheard(at, e)) continue;
             double off = answeredAt(e, at) - t.line.toRecording({at}).value;
             off =
                 off > 0 ? std::max(0.0, off - made.wayAfter) : std::min(0.0, off + made.wayBefore);

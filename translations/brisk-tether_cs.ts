@@ -2222,6 +2222,14 @@
         <source>The search was not sure all the same: listen.</source>
         <translation>Hledání si přesto nebylo jisté: poslechněte si to.</translation>
     </message>
+    <message>
+        <source>Until {at:clock1} of the take nothing is heard in both: what may have been lost there is not seen.</source>
+        <translation>Do {at:clock1} záběru není v obou slyšet nic společného: co se tam ztratilo, není vidět.</translation>
+    </message>
+    <message>
+        <source>From {at:clock1} of the take on nothing is heard in both: what may have been lost there is not seen.</source>
+        <translation>Od {at:clock1} záběru není v obou slyšet nic společného: co se tam ztratilo, není vidět.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

@@ -2198,6 +2198,14 @@
         <source>The search was not sure all the same: listen.</source>
         <translation>Die Suche war trotzdem nicht sicher: hören Sie hin.</translation>
     </message>
+    <message>
+        <source>Until {at:clock1} of the take nothing is heard in both: what may have been lost there is not seen.</source>
+        <translation>Bis {at:clock1} des Takes ist in beiden nichts Gemeinsames zu hören: was dort verloren ging, sieht man nicht.</translation>
+    </message>
+    <message>
+        <source>From {at:clock1} of the take on nothing is heard in both: what may have been lost there is not seen.</source>
+        <translation>Ab {at:clock1} des Takes ist in beiden nichts Gemeinsames zu hören: was dort verloren ging, sieht man nicht.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

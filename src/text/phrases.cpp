@@ -58,6 +58,14 @@ constexpr Phrase kPhrases[] = {
     {"speaker-walks",
      PHRASE("Whoever speaks comes and goes, up to {metres:length} farther from the camera. The "
             "clean sound stays with the picture.")},
+    {"nothing-heard-until",
+     PHRASE(
+         "Until {at:clock1} of the take nothing is heard in both: what may have been lost there is "
+         "not seen.")},
+    {"nothing-heard-from",
+     PHRASE(
+         "From {at:clock1} of the take on nothing is heard in both: what may have been lost there "
+         "is not seen.")},
     {"pulled-longer",
      PHRASE("The recording takes a thousandth longer than the take, as sound for 24 pictures a "
             "second does beside 23.976: it is pulled to fit.")},

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "align/assemble/match_methods.h"
+#include "align/assemble/what_happened.h"
 #include "align/decide/judge.h"
 #include "align/decide/loud_windows.h"
 #include "align/measure/estimate_from.h"
@@ -15,7 +16,6 @@
 #include "align/nominate/coarse_search.h"
 #include "align/nominate/pulled_rate.h"
 #include "core/decibels.h"
-#include "core/sound_distance.h"
 
 namespace brisk {
 namespace {
@@ -39,7 +39,6 @@ constexpr double kHeardAlong = 0.5;      // share of the windows
 constexpr double kPulledLoosePpm = 110;  // two clocks of the poorer kind
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
-constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
 
 bool meetAt(Seconds middle, ClockLine a, ClockLine b) {
     return std::fabs((a.toRecording(middle) - b.toRecording(middle)).value) < kSameSeconds;
@@ -80,46 +79,6 @@ Result<std::vector<CoarsePlace>> candidates(const WindowReader& reader,
             break;
         }
     }
-    return out;
-}
-
-/// What was lost or repeated, jump by jump.
-Facts jumpFacts(const std::vector<TetherSegment>& segments) {
-    Facts out;
-    for (std::size_t i = 0; i + 1 < segments.size(); ++i) {
-        const Seconds at = segments[i + 1].range.start;
-        const double lost =
-            (segments[i].line.toRecording(at) - segments[i + 1].line.toRecording(at)).value;
-        if (std::fabs(lost) < kMeeting.value) continue;  // a clock that bends
-        const Seconds doubt = segments[i + 1].startDoubt;
-        Fact jump{lost > 0 ? "recording-lost" : "recording-repeats",
-                  {{"seconds", std::fabs(lost)}, {"at", at}}};
-        if (doubt.value > kSameMoment) {
-            jump.args.emplace_back("doubt", Fact{"jump-in-pause", {{"doubt", doubt}}});
-        }
-        out.push_back(std::move(jump));
-    }
-    return out;
-}
-
-/// What the clocks and the speaker do, where it is more than a straight line.
-Facts clockFacts(const TetherEstimate& e) {
-    Facts out;
-    if (e.segments.size() > 1 && !e.jumps()) {
-        Seconds off{0};
-        for (const LeftSlip& l : leftByOneLine(e)) off = std::max(off, l.slip);
-        out.push_back({"clock-bends",
-                       {{"from", e.segments.front().line.drift.value},
-                        {"to", e.segments.back().line.drift.value},
-                        {"off", off}}});
-    }
-    Seconds farthest{0};
-    for (const PathDelay& p : e.path) farthest = std::max(farthest, p.later);
-    if (farthest.value > 0) {
-        out.push_back({"speaker-walks", {{"metres", farthest.value * kMetresPerSecond}}});
-    }
-    const double pulled = expectedDrift(e.line.drift).value;
-    if (pulled != 0) out.push_back({pulled > 0 ? "pulled-longer" : "pulled-shorter"});
     return out;
 }
 
@@ -330,8 +289,7 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
             return tl::unexpected(shared.error());
         }
     }
-    add(e.reason, jumpFacts(e.segments));
-    add(e.reason, clockFacts(e));
+    addWhatHappened(e, parts);
     if (byStamps && e.status == MatchStatus::Unsure) e.reason.push_back({"where-stamps-have-it"});
     return e;
 }

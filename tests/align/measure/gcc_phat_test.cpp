@@ -14,7 +14,7 @@ namespace brisk {
 namespace {
 
 constexpr int kSize = 1 << 16;
-constexpr int kReach = 2000;
+constexpr int kLags = 2000;
 
 struct Best {
     int lag;
@@ -23,12 +23,12 @@ struct Best {
 
 /// The strongest lag of `scratch` against `clean`, by magnitude.
 Best bestLag(const std::vector<float>& scratch, const std::vector<float>& clean) {
-    GccPhat c(kSize, {48000}, kReach);
-    std::vector<float> curve(2 * kReach + 1);
+    GccPhat c(kSize, {48000}, kLags);
+    std::vector<float> curve(2 * kLags + 1);
     EXPECT_TRUE(c.correlate(c.transform(scratch), c.transform(clean), NoiseFloor{}, curve));
     const auto top = std::max_element(curve.begin(), curve.end(),
                                       [](float a, float b) { return std::fabs(a) < std::fabs(b); });
-    return {static_cast<int>(top - curve.begin()) - kReach, *top};
+    return {static_cast<int>(top - curve.begin()) - kLags, *top};
 }
 
 std::vector<float> cut(const std::vector<float>& v, int from) {
@@ -102,9 +102,9 @@ TEST(GccPhat, IsWhatASlowSumOverBinsFinds) {
 }
 
 TEST(GccPhat, SilenceSaysNothing) {
-    GccPhat c(kSize, {48000}, kReach);
+    GccPhat c(kSize, {48000}, kLags);
     const WindowSpectrum quiet = c.transform(std::vector<float>(kSize, 0.0f));
-    std::vector<float> curve(2 * kReach + 1);
+    std::vector<float> curve(2 * kLags + 1);
     EXPECT_FALSE(c.correlate(quiet, quiet, NoiseFloor{}, curve));
 }
 

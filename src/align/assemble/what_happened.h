@@ -1,0 +1,27 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+/// \file
+/// What is said of a place beside how sure it is: what was lost, what the clocks and the speaker
+/// did, and where nothing is heard.
+#pragma once
+
+#include <vector>
+
+#include "align/measure/follow_clock.h"
+#include "align/tether_estimate.h"
+
+namespace brisk {
+
+/// The end of a take that its recording covers and in which nothing is common, take time; and its
+/// beginning. Nothing where they are too short to speak of.
+struct UnheardEnds {
+    std::optional<Seconds> until;  ///< From the start of the overlap.
+    std::optional<Seconds> from;   ///< To the end of it.
+};
+
+/// \param parts  their windows, scratch time.
+UnheardEnds unheardEnds(const std::vector<MatchedRange>& parts);
+
+/// Adds it to the reason. \param parts  what `e` was made from.
+void addWhatHappened(TetherEstimate& e, const std::vector<MatchedRange>& parts);
+
+}  // namespace brisk
