@@ -266,15 +266,17 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
     }
     auto rivals = rivalsOf(*tested, scratchStart);
     const FineMatch& match = tested->front().match;
-    auto followed = isHopeless(match)
-                        ? Result<FollowedClock>(FollowedClock{{{match.overlap, match, {}}}, {}, 0})
-                        : followClock(reader, match, job.part(0.85, 1.0));
+    auto followed =
+        isHopeless(match)
+            ? Result<FollowedClock>(FollowedClock{{{match.overlap, match, {}}}, {}, {}, 0})
+            : followClock(reader, match, job.part(0.85, 1.0));
     if (!followed) return tl::unexpected(followed.error());
     const auto& parts = followed->ranges;
     dropOwnParts(rivals, parts, scratchStart);
     TetherEstimate e = estimateFrom(parts, scratchStart);
     for (const WayPoint& w : followed->way) e.path.push_back({w.time + scratchStart, w.later});
     Beside beside{{}, followed->steps, windowsAgainst(reader.take(), reader.recording(), parts)};
+    beside.stood = followed->stood;
     for (const RivalPlace& r : rivals) {
         e.rivals.push_back(r.place);
         beside.rivals.push_back(r.strength);

@@ -48,6 +48,21 @@ double log10PValue(int agreeing, int used, double p) {
     return std::log10(std::max(tail, 1e-300));
 }
 
+namespace {
+/// The same of places that were chosen freely but for the first: one that says less than there was
+/// to choose says nothing, and takes nothing from what the others say.
+double log10OfPlacesStoodAt(const std::vector<StretchEvidence>& stood) {
+    std::vector<double> each;
+    for (const auto& s : stood) each.push_back(log10PValue(s.agreeing, s.used, s.chance));
+    std::sort(each.begin(), each.end());
+    double sum = 0;
+    for (std::size_t i = 0; i < each.size(); ++i) {
+        sum += std::min(0.0, each[i] + (i > 0 ? kLogChoicesOfAStep : 0));
+    }
+    return sum;
+}
+}  // namespace
+
 double evidence(const FineMatch& m) {
     if (m.windows.empty()) return 0;
     // Clap matches and hand-made ones know of one arrival only.
@@ -78,7 +93,13 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     const int agreeing = e.windowsAgreeing;
     const double share = used > 0 ? static_cast<double>(agreeing) / used : 0;
     double chance = 0, stack = 0, spreadMs = 0, coarse = 0;
+    int standing = 0, standingAgree = 0;
     for (const auto& s : stretches) {
+        for (const SlipWindow& w : s.match.windows) {
+            if (w.underWay) continue;
+            ++standing;
+            standingAgree += w.agrees ? 1 : 0;
+        }
         chance = std::max(chance, s.match.chanceOfAgreement);
         stack = std::max(stack, s.match.stackStrength);
         spreadMs = std::max(spreadMs, s.match.spreadMs);
@@ -86,15 +107,16 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     }
     const double rival =
         beside.rivals.empty() ? 0 : *std::max_element(beside.rivals.begin(), beside.rivals.end());
-    const double logP =
-        std::min(0.0, log10PValue(agreeing, used, chance) + beside.steps * kLogChoicesOfAStep);
+    const double together = log10PValue(agreeing, used, chance) + beside.steps * kLogChoicesOfAStep;
+    const double logP = std::min({0.0, together, log10OfPlacesStoodAt(beside.stood)});
     e.evidence = {e.overlap.length().value, coarse, stack, logP, share, rival, beside.against};
     const Against against{oddsOfLuck(logP, stack),
                           oddsOfOtherEvent(agreeing, beside.against, used, stack,
                                            onsetsOfAllAgree(coarse, e.overlap.length().value)),
                           oddsOfElsewhere(beside.rivals),
                           oddsOfEcho(agreeing, used, stack) +
-                              (e.path.empty() ? 0.0 : oddsOfStrayPlace(agreeing, used)),
+                              (e.path.empty() ? 0.0 : oddsOfStrayPlace(standingAgree, standing)) +
+                              oddsOfSpread(spreadMs),
                           beside.shared ? oddsOfBackground(*beside.shared) : 0.0};
     e.confidence = against.probability();
     const Fact agreement{"windows-agree",

@@ -34,6 +34,8 @@ struct Beside {
     int against = 0;  ///< Windows that do not agree though they could, see loud_windows.h.
     /// How loud what is common is; where it was asked for.
     std::optional<SharedByLevel> shared = std::nullopt;
+    /// Of each place where somebody who walks stood.
+    std::vector<StretchEvidence> stood = {};
 };
 
 /// Fills status, confidence and reason of `estimate`. Confidence is the probability that the place

@@ -23,8 +23,9 @@ constexpr double kClearMiddle = 3.2, kClearWidth = 0.4;  // deviations
 // Echo: share of all windows, and how low the sum is.
 constexpr double kEchoShare = 0.72, kEchoShareWidth = 0.03;
 constexpr double kHidesDirect = 10.5, kHidesWidth = 0.5;  // deviations
-constexpr double kStrayShare = 0.60, kStrayShareWidth = 0.04;
-constexpr double kMostEcho = 1;  // of such answers half are right
+constexpr double kStrayShare = 0.45, kStrayShareWidth = 0.04;
+constexpr double kWideSpread = 0.35, kWideSpreadWidth = 0.05;  // milliseconds
+constexpr double kMostEcho = 1;                                // of such answers half are right
 
 // Background: agreement where it is loud against where it is as usual. One event had 1.04 and more
 // on one side at least, two rooms 0.75 and less on both.
@@ -94,6 +95,10 @@ double oddsOfEcho(int agreeing, int used, double stack) {
 double oddsOfStrayPlace(int agreeing, int used) {
     const double share = static_cast<double>(agreeing) / std::max(1, used);
     return std::min(kMostEcho, oddsBelow(share, kStrayShare, kStrayShareWidth));
+}
+
+double oddsOfSpread(double spreadMs) {
+    return std::min(kMostEcho, oddsBelow(kWideSpread, spreadMs, kWideSpreadWidth));
 }
 
 double oddsOfBackground(const SharedByLevel& shared) {

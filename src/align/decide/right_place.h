@@ -57,7 +57,11 @@ double oddsOfEcho(int agreeing, int used, double stack);
 
 /// Where somebody walks, each place that he stands at is known from its own windows alone: those
 /// that point elsewhere are the sign that one of the places is an echo's.
+/// \param agreeing, used  but of windows while he is under way.
 double oddsOfStrayPlace(int agreeing, int used);
+
+/// A place is right to a millisecond only where its windows lie much closer about it.
+double oddsOfSpread(double spreadMs);
 
 /// What is loud is common on one side at least, or it is two rooms. What too few bins say is not
 /// held against a place.

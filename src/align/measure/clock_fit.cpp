@@ -283,8 +283,11 @@ ClockFound findClock(std::span<const ClockPoint> points, int runs, const ClockFi
     straight.found.assign(static_cast<std::size_t>(runs) - 1, false);
     straight.refit(options);
     Trial stepped = grown(straight, false, options);
-    const Trial bent = grown(std::move(straight), true, options);
-    const Trial& best = bent.left < stepped.left ? bent : stepped;
+    Trial best = std::move(stepped);
+    if (options.mayBend) {
+        Trial bent = grown(std::move(straight), true, options);
+        if (bent.left < best.left) best = std::move(bent);
+    }
     ClockFound out{best.fit, {}, best.runs};
     for (const auto& p : best.points) out.runOf.push_back(p.run);
     return out;

@@ -37,6 +37,7 @@ struct ClockFitOptions {
     double likelySlope = 0;     ///< What is believed before anything is measured, and ...
     double slopeDoubt = 60e-6;  ///< ... its standard deviation: decides where stretches are short.
     double maxSlope = 320e-6;   ///< From likelySlope; more is held to it.
+    bool mayBend = true;        ///< Not where what looks like a bend is somebody's way.
 };
 
 /// Robust, as line_fit.h: nearly half of the points may be wrong.

@@ -26,6 +26,8 @@ struct SlipWindow {
     Seconds slip;
     double strength = 0;  ///< Height of its own best agreement, in deviations.
     bool agrees = false;  ///< Its own best agreement, freely searched, is what the others say.
+    /// Between two places of somebody who walks, where no other window says the same.
+    bool underWay = false;
 };
 
 /// Windows that a place is measured with, where there is room.

@@ -54,6 +54,7 @@ class Follower {
         }
         tellWalksFromLosses();
         if (walked()) {
+            partWhereSomebodyStood();
             moveToFirstArrivals();
             straighten();
         }
@@ -189,8 +190,9 @@ class Follower {
         clock_.levels = levels;
     }
 
-    void fitPoints(const Points& p) {
-        const ClockFound found = findClock(p.points, heard_.runs, clockOptions());
+    void fitPoints(const Points& p) { take(p, findClock(p.points, heard_.runs, clockOptions())); }
+
+    void take(const Points& p, const ClockFound& found) {
         clock_ = found.fit;
         heard_.runs = found.runs;
         // A window without a point belongs to the stretch of the one before it.
@@ -223,6 +225,21 @@ class Follower {
         clock_.levels = levels;
         heard_.runs = now.back() + 1;
         return true;
+    }
+
+    /// Which windows lie between the stretches, or beside them all.
+    [[nodiscard]] std::vector<bool> beside() const {
+        const auto& spots = heard_.spots;
+        std::vector<bool> out(spots.size(), true);
+        for (int r = 0; r < heard_.runs; ++r) {
+            const auto own = [&](const Spot& s) { return s.run == r; };
+            const auto first = std::find_if(spots.begin(), spots.end(), own);
+            const auto last = std::find_if(spots.rbegin(), spots.rend(), own).base();
+            for (auto it = first; it < last; ++it) {
+                out[static_cast<std::size_t>(it - spots.begin())] = false;
+            }
+        }
+        return out;
     }
 
     /// Scratch seconds to clean seconds on a stretch, straight around a moment.
@@ -322,6 +339,28 @@ class Follower {
         }
     }
 
+    /// Slowly from place to place looks like one stretch with a clock that bends.
+    void partWhereSomebodyStood() {
+        const Points p = loudest();
+        ClockFitOptions options = clockOptions();
+        options.mayBend = false;
+        const ClockFound found = findClock(p.points, heard_.runs, options);
+        std::vector<Step> steps;
+        for (std::size_t i = 1; i < p.points.size(); ++i) {
+            if (found.runOf[i] == found.runOf[i - 1]) continue;
+            const int before = p.points[i - 1].run, after = p.points[i].run;
+            for (int r = before; r < after; ++r)
+                steps.push_back(steps_[static_cast<std::size_t>(r)]);
+            if (before == after) {
+                steps.push_back({});
+                steps.back().walked = true;
+            }
+        }
+        if (static_cast<int>(steps.size()) + 1 != found.runs) return;
+        steps_ = steps;
+        take(p, found);
+    }
+
     /// Where somebody walks, bends are the way of the sound and no clock's.
     void straighten() {
         const Points p = nearModel();
@@ -338,8 +377,8 @@ class Follower {
     /// Whether each window agrees with the others. Where somebody walked, with those of its own
     /// stretch only: elsewhere in the room the echoes are others.
     [[nodiscard]] std::vector<bool> agreeing(const std::vector<Curve>& all,
-                                             const std::vector<double>& lags,
-                                             double& chance) const {
+                                             const std::vector<double>& lags, double& chance,
+                                             std::vector<StretchEvidence>& stood) const {
         std::vector<bool> out(all.size());
         if (!walked()) {
             WindowAgreement agreement(all, lags, whole_.polarity);
@@ -355,13 +394,16 @@ class Follower {
                 if (run[i] != r) own[i] = std::numeric_limits<double>::quiet_NaN();
             }
             WindowAgreement agreement(all, own, whole_.polarity);
-            int asked = 0;
+            StretchEvidence here;
             for (std::size_t i = 0; i < all.size(); ++i) {
                 if (run[i] != r) continue;
                 out[i] = agreement.agrees(all[i], lags[i]);
-                ++asked;
+                here.agreeing += out[i] ? 1 : 0;
+                ++here.used;
             }
-            sum += agreement.chance() * asked;
+            here.chance = agreement.chance();
+            stood.push_back(here);
+            sum += here.chance * here.used;
         }
         chance = sum / static_cast<double>(std::max<std::size_t>(1, all.size()));
         return out;
@@ -400,12 +442,14 @@ FollowedClock Follower::result() const {
     about.stackStrength = highest(kDirectSeconds);
     about.strongestArrival = highest(kEchoSeconds);
     about.spreadMs = clock_.spread * 1e3;
-    const auto agrees = agreeing(all, lags, about.chanceOfAgreement);
+    const auto agrees = agreeing(all, lags, about.chanceOfAgreement, out.stood);
     std::vector<SlipWindow> windows;
+    const auto between = beside();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const Top own =
             topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSeconds * kCurveRate));
-        windows.push_back({{all[i].time}, {own.lag - lags[i]}, own.height, agrees[i]});
+        windows.push_back(
+            {{all[i].time}, {own.lag - lags[i]}, own.height, agrees[i], walked() && between[i]});
     }
     const auto run = runs();
     if (walked()) {
@@ -473,7 +517,7 @@ Result<FollowedClock> followClock(WindowReader& reader, const FineMatch& whole,
                                   const JobControl& job) {
     auto heard = hearSpots(reader, whole, job);
     if (!heard) return tl::unexpected(heard.error());
-    if (heard->runs == 0) return FollowedClock{{{whole.overlap, whole, {}}}, {}, 0};
+    if (heard->runs == 0) return FollowedClock{{{whole.overlap, whole, {}}}, {}, {}, 0};
     Follower follower(reader, whole, std::move(*heard));
     follower.fit();
     auto settled = follower.settleSteps(job);

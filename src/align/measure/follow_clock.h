@@ -28,11 +28,18 @@ struct WayPoint {
     Seconds later;
 };
 
+/// What the windows of one stretch say of it among themselves.
+struct StretchEvidence {
+    int agreeing = 0, used = 0;
+    double chance = 0;  ///< That a window which says nothing would seem to agree.
+};
+
 struct FollowedClock {
     /// In order of time. Not touching where samples were lost; touching, and meeting there, where a
     /// clock bends. Their windows together tell of the whole overlap.
     std::vector<MatchedRange> ranges;
     std::vector<WayPoint> way;
+    std::vector<StretchEvidence> stood;  ///< Where somebody walks, of each place he stood at.
     int steps = 0;  ///< From one lag to another, lost and walked: each was free to be chosen.
 };
 

@@ -186,10 +186,29 @@ TEST(Judge, NothingMeasuredIsUnmatched) {
     EXPECT_EQ(judged(FineMatch{}).status, MatchStatus::Unmatched);
 }
 
+TEST(Judge, WindowsThatLieFarAboutAPlaceDoNotMakeItRightToAMillisecond) {
+    EXPECT_LT(oddsOfSpread(0.1), 0.01);
+    EXPECT_LT(1 / (1 + oddsOfSpread(0.5)), kSureFrom);
+    EXPECT_LE(oddsOfSpread(5), 1) << "the place itself may be right";
+}
+
+// Places that somebody stood at add to each other, and a poor one takes nothing away.
+TEST(Judge, APlaceThatSaysLittleDoesNotSpeakAgainstTheOthers) {
+    const FineMatch m = matchWith(20, 4, 20);
+    Beside walked;
+    walked.steps = 3;
+    walked.stood = {{9, 10, 0.1}};
+    const double one = judged(m, walked).evidence.log10PValue;
+    walked.stood.push_back({1, 6, 0.2});
+    EXPECT_NEAR(judged(m, walked).evidence.log10PValue, one, 1e-9);
+    walked.stood.push_back({10, 10, 0.1});
+    EXPECT_LT(judged(m, walked).evidence.log10PValue, one - 5);
+}
+
 TEST(Judge, WhereSomebodyWalksMoreWindowsMustAgree) {
     const auto confidence = [](int agreeing) { return 1 / (1 + oddsOfStrayPlace(agreeing, 32)); };
-    EXPECT_GT(confidence(29), 0.995);
-    EXPECT_LT(confidence(22), kSureFrom);
+    EXPECT_GT(confidence(22), 0.995);
+    EXPECT_LT(confidence(17), kSureFrom);
     EXPECT_GE(confidence(5), 0.5) << "a stray place is no other place";
 }
 

@@ -51,6 +51,16 @@ TEST(ClockFit, FollowsAClockThatWarmsToATenthOfAMillisecond) {
     EXPECT_NEAR(found.fit.slopeAt(900), -1e-6, 3e-6);
 }
 
+TEST(ClockFit, WhereNothingMayBendAWayIsASeriesOfPlaces) {
+    const auto lag = [](double t) { return -14e-6 * t + 0.5 * 26e-6 / 1800 * t * t; };
+    const auto points = measured(1800, 15, 5, lag);
+    ClockFitOptions options;
+    options.mayBend = false;
+    const ClockFound found = findClock(points, 1, options);
+    EXPECT_TRUE(found.fit.knots.empty());
+    EXPECT_GT(found.runs, 1);
+}
+
 TEST(ClockFit, TellsAStepFromABend) {
     const auto lag = [](double t) { return 12e-6 * t + (t > 200 ? 0.0011 : 0.0); };
     const auto points = measured(500, 8, 6, lag);
