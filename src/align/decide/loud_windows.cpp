@@ -40,6 +40,7 @@ int windowsAgainst(const SoundScan& take, const SoundScan& recording,
     std::vector<double> ofTake, ofRecording;
     for (const MatchedRange& p : parts) {
         for (const SlipWindow& w : p.match.windows) {
+            if (w.underWay) continue;
             const Loudness l{w.agrees, levelAt(take.bands, w.scratchTime),
                              levelAt(recording.bands, p.match.line.toRecording(w.scratchTime))};
             windows.push_back(l);

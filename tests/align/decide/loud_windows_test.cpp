@@ -38,6 +38,14 @@ TEST(WindowsAgainst, AreThoseInWhichBothSidesAreLoud) {
     EXPECT_EQ(windowsAgainst(take, recording, windows({true, true, true, true, true, true})), 0);
 }
 
+TEST(WindowsAgainst, WhoIsUnderWayIsNotAgainst) {
+    const SoundScan both = heardAt({1, 1, 1, 1, 1, 1}, 3);
+    auto walked = windows({true, true, false, false, false, true});
+    walked.front().match.windows[3].underWay = true;
+    EXPECT_EQ(windowsAgainst(both, both, walked), 1)
+        << "beside the one that the recording ends before";
+}
+
 TEST(WindowsAgainst, ThereAreNoneWhereNothingAgrees) {
     const SoundScan both = heardAt({1, 1, 1, 1, 1}, 3);
     EXPECT_EQ(windowsAgainst(both, both, windows({false, false})), 0);
