@@ -3,44 +3,61 @@
 
 #include <fftw3.h>
 #include <cassert>
-
+#include <map>
 #include <mutex>
 
 namespace brisk {
 
 namespace {
-std::mutex& planLock() {
-    static std::mutex m;  // FFTW's planner is not thread-safe; its execution is
-    return m;
-}
-}  // namespace
 
-struct RealFourier::State {
-    explicit State(int size)
-        : n(size),
-          time(fftwf_alloc_real(static_cast<std::size_t>(size) + 2)),
-          spectrum(fftwf_alloc_complex(static_cast<std::size_t>(size) / 2 + 1)) {
-        assert(size > 0 && size % 2 == 0);
-        const std::lock_guard lock(planLock());
-        // Measured planning takes seconds for long transforms; the estimate is good enough.
-        forward = fftwf_plan_dft_r2c_1d(n, time, spectrum, FFTW_ESTIMATE | FFTW_PRESERVE_INPUT);
-        inverse = fftwf_plan_dft_c2r_1d(n, spectrum, time, FFTW_ESTIMATE);
-    }
-    ~State() {
-        const std::lock_guard lock(planLock());
-        fftwf_destroy_plan(forward);
-        fftwf_destroy_plan(inverse);
+struct Plans {
+    fftwf_plan forward = nullptr;
+    fftwf_plan inverse = nullptr;
+};
+
+/// FFTW's own allocation: all of it is aligned alike, so that a plan serves any of it.
+struct Buffers {
+    explicit Buffers(int n)
+        : time(fftwf_alloc_real(static_cast<std::size_t>(n) + 2)),
+          spectrum(fftwf_alloc_complex(static_cast<std::size_t>(n) / 2 + 1)) {}
+    ~Buffers() {
         fftwf_free(time);
         fftwf_free(spectrum);
     }
-    State(const State&) = delete;
-    State& operator=(const State&) = delete;
+    Buffers(const Buffers&) = delete;
+    Buffers& operator=(const Buffers&) = delete;
 
-    int n;
     float* time;
     fftwf_complex* spectrum;
-    fftwf_plan forward = nullptr;
-    fftwf_plan inverse = nullptr;
+};
+
+/// Kept until the program ends: planning a transform costs as much as running it four times, and
+/// there are a dozen sizes.
+const Plans& plansOf(int n) {
+    static std::mutex lock;  // FFTW's planner is not thread-safe; its execution is
+    static auto& known = *new std::map<int, Plans>;  // whoever runs last may still need it
+    const std::lock_guard hold(lock);
+    Plans& p = known[n];
+    if (!p.forward) {
+        const Buffers b(n);
+        // Measured planning takes seconds for long transforms; the estimate is good enough.
+        p.forward =
+            fftwf_plan_dft_r2c_1d(n, b.time, b.spectrum, FFTW_ESTIMATE | FFTW_PRESERVE_INPUT);
+        p.inverse = fftwf_plan_dft_c2r_1d(n, b.spectrum, b.time, FFTW_ESTIMATE);
+    }
+    return p;
+}
+
+}  // namespace
+
+struct RealFourier::State {
+    explicit State(int size) : n(size), buffers(size), plans(plansOf(size)) {
+        assert(size > 0 && size % 2 == 0);
+    }
+
+    int n;
+    Buffers buffers;
+    const Plans& plans;  // a map's, which stay where they are
 };
 
 RealFourier::RealFourier(int n) : state_(std::make_unique<State>(n)) {}
@@ -53,20 +70,20 @@ int RealFourier::size() const {
 }
 
 std::span<float> RealFourier::time() {
-    return {state_->time, static_cast<std::size_t>(state_->n)};
+    return {state_->buffers.time, static_cast<std::size_t>(state_->n)};
 }
 
 std::span<std::complex<float>> RealFourier::spectrum() {
-    return {reinterpret_cast<std::complex<float>*>(state_->spectrum),
+    return {reinterpret_cast<std::complex<float>*>(state_->buffers.spectrum),
             static_cast<std::size_t>(state_->n) / 2 + 1};
 }
 
 void RealFourier::forward() {
-    fftwf_execute(state_->forward);
+    fftwf_execute_dft_r2c(state_->plans.forward, state_->buffers.time, state_->buffers.spectrum);
 }
 
 void RealFourier::inverse() {
-    fftwf_execute(state_->inverse);
+    fftwf_execute_dft_c2r(state_->plans.inverse, state_->buffers.spectrum, state_->buffers.time);
     const float k = 1.0f / static_cast<float>(state_->n);
     for (float& v : time()) v *= k;
 }

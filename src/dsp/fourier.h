@@ -6,8 +6,8 @@
 ///     fill(f.time()); f.forward(); use(f.spectrum());
 ///
 /// Shape: n real values <-> n / 2 + 1 complex ones. The inverse divides by n, so that a round trip
-/// changes nothing. Threads: one object a thread; making them takes a global lock, running does
-/// not.
+/// changes nothing. Threads: one object a thread; making one takes a global lock for a moment, the
+/// first of its size for some milliseconds. Running takes none.
 #pragma once
 
 #include <complex>
