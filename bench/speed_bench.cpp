@@ -11,7 +11,9 @@
 
 #include "bench/measured_run.h"
 #include "bench/source_sounds.h"
+#include "core/guarded.h"
 #include "media/write/movie_writer.h"
+#include "text/sentence.h"
 
 namespace brisk::bench {
 namespace {
@@ -27,6 +29,9 @@ struct Options {
     int hours = 24;
     bool onlyMany = false;
 };
+
+constexpr const char* kRoom =
+    "[0]aecho=0.8:0.7:23|41|67:0.5|0.4|0.3,lowpass=9000[a];[a][1]amix=2:duration=first:normalize=0";
 
 /// A part of a recording as a camera hears it: through a plain echo, and noise.
 bool cutTake(const std::string& recording, double from, double seconds, int seed,
@@ -45,8 +50,7 @@ bool cutTake(const std::string& recording, double from, double seconds, int seed
                         "-i",
                         "anoisesrc=c=pink:r=48000:a=0.01:seed=" + std::to_string(seed),
                         "-filter_complex",
-                        "[0]aecho=0.8:0.7:23|41|67:0.5|0.4|0.3,lowpass=9000[a];"
-                        "[a][1]amix=2:duration=first:normalize=0",
+                        kRoom,
                         "-c:a",
                         "aac",
                         "-b:a",
@@ -232,7 +236,7 @@ int report(const Options& o) {
 }  // namespace
 }  // namespace brisk::bench
 
-int main(int argc, char** argv) {
+static int measure(int argc, char** argv) {
     CLI::App app("Measures what matching costs against decoding");
     brisk::bench::Options o;
     app.add_option("--cli", o.cli, "The command line program")->required();
@@ -241,4 +245,13 @@ int main(int argc, char** argv) {
     app.add_flag("--only-many", o.onlyMany, "Only ten hours against two hundred takes");
     CLI11_PARSE(app, argc, argv);
     return brisk::bench::report(o);
+}
+
+int main(int argc, char** argv) {
+    try {
+        return measure(argc, argv);
+    } catch (...) {
+        std::fprintf(stderr, "%s\n", brisk::sentence(brisk::caughtError().fact).c_str());
+        return 1;
+    }
 }

@@ -32,11 +32,13 @@ using Lanes = float __attribute__((vector_size(kTogether * sizeof(float))));
 BRISK_FAST_LOOP void readTogether(const Taps* phases, const float* in, double first, double step,
                                   std::size_t blocks, float* out) {
     constexpr double half = 0.5 * (kTogether - 1);
+    constexpr double nearest = 0.5 / static_cast<double>(kPhases);  // rounded down below
     for (std::size_t b = 0; b < blocks; ++b) {
-        const double at = first + (static_cast<double>(b * kTogether) + half) * step - half;
+        const double at =
+            first + (static_cast<double>(b * kTogether) + half) * step - half + nearest;
         const auto whole = static_cast<std::int64_t>(at);
         const double phase = (at - static_cast<double>(whole)) * static_cast<double>(kPhases);
-        const auto& taps = phases[static_cast<std::int64_t>(phase + 0.5)];
+        const auto& taps = phases[static_cast<std::int64_t>(phase)];
         const float* oldest = in + whole - (kWindowReach - 1);
         Lanes sum = {};
         for (std::size_t i = 0; i < kTaps; ++i) {
