@@ -118,11 +118,7 @@ class Follower {
         }
         return out;
     }
-    [[nodiscard]] Points loudest() const {
-        std::vector<double> lags;
-        for (const Spot& s : heard_.spots) lags.push_back(s.lag);
-        return points(lags);
-    }
+    [[nodiscard]] Points loudest() const { return points(followedLags()); }
     /// Of a stretch that is not heard where the model has it, what is loudest there.
     [[nodiscard]] Points nearModel() const {
         std::vector<double> lags = modelLags();
@@ -142,20 +138,26 @@ class Follower {
         std::vector<Curve> curves;
         std::vector<double> lags;
     };
-    /// On the lags that were followed.
-    [[nodiscard]] Stretch followed(int run) const {
+    [[nodiscard]] Stretch stretch(int run, const std::vector<double>& lags) const {
         Stretch out;
-        for (const Spot& s : heard_.spots) {
-            if (s.run != run || !s.heard()) continue;
-            out.curves.push_back(s.curve);
-            out.lags.push_back(s.lag);
+        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+            if (heard_.spots[i].run != run) continue;
+            out.curves.push_back(heard_.spots[i].curve);
+            out.lags.push_back(lags[i]);
         }
+        return out;
+    }
+    /// The lags that were followed.
+    [[nodiscard]] std::vector<double> followedLags() const {
+        std::vector<double> out;
+        for (const Spot& s : heard_.spots) out.push_back(s.lag);
         return out;
     }
     /// What is loudest in a room with strong echoes is one arrival here and another there.
     void followTheSameArrival() {
         for (int r = 0; r + 1 < heard_.runs; ++r) {
-            const Stretch before = followed(r), after = followed(r + 1);
+            const auto lags = followedLags();
+            const Stretch before = stretch(r, lags), after = stretch(r + 1, lags);
             const auto later = toTheSameArrival(before.curves, before.lags, after.curves,
                                                 after.lags, whole_.polarity);
             if (!later) continue;
@@ -164,24 +166,13 @@ class Follower {
             }
         }
     }
-    /// Where the model has them.
-    [[nodiscard]] Stretch stretch(std::size_t run) const {
-        const auto lags = modelLags();
-        Stretch out;
-        for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
-            if (heard_.spots[i].run != static_cast<int>(run)) continue;
-            out.curves.push_back(heard_.spots[i].curve);
-            out.lags.push_back(lags[i]);
-        }
-        return out;
-    }
-
     /// To the arrival, in samples, that all windows together found first; but one stretch may have
     /// followed an echo where another followed the direct sound.
     void comeEarlier(double samples) {
         std::vector<double> levels = clock_.levels;
+        const auto lags = modelLags();
         for (std::size_t r = 0; r < levels.size(); ++r) {
-            const Stretch own = stretch(r);
+            const Stretch own = stretch(static_cast<int>(r), lags);
             const auto sum = stackCurves(own.curves, own.lags);
             const double there = heightNear(sum, whole_.polarity, kBesideArrival,
                                             static_cast<int>(std::lround(samples)));
@@ -320,8 +311,9 @@ class Follower {
     /// Each place where somebody stands has its own echoes, one of which may be louder there than
     /// the direct sound. What all windows hear together cannot tell: each stretch is asked itself.
     void moveToFirstArrivals() {
+        const auto lags = modelLags();
         for (std::size_t r = 0; r < clock_.levels.size(); ++r) {
-            const Stretch own = stretch(r);
+            const Stretch own = stretch(static_cast<int>(r), lags);
             if (own.curves.empty()) continue;
             // Of few windows one may make up an arrival, out of a vowel's own period.
             const auto inMost = [&](int k) {
