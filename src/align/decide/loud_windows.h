@@ -13,8 +13,8 @@
 
 namespace brisk {
 
-/// How many of the windows do not agree though they should. 0 where none agree. Whoever is under way
-/// need not.
+/// How many of the windows do not agree though they should; whoever is under way need not. 0 where
+/// none agree.
 /// \param parts  of a take, their windows and lines on scratch time. Threads: safe.
 int windowsAgainst(const SoundScan& take, const SoundScan& recording,
                    const std::vector<MatchedRange>& parts);
