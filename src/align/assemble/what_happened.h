@@ -4,6 +4,7 @@
 /// did, and where nothing is heard.
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "align/measure/follow_clock.h"
@@ -11,14 +12,14 @@
 
 namespace brisk {
 
-/// The end of a take that its recording covers and in which nothing is common, take time; and its
-/// beginning. Nothing where they are too short to speak of.
+/// The ends of what a recording covers of a take in which nothing is common, scratch time. Nothing
+/// where they are too short to speak of.
 struct UnheardEnds {
     std::optional<Seconds> until;  ///< From the start of the overlap.
     std::optional<Seconds> from;   ///< To the end of it.
 };
 
-/// \param parts  their windows, scratch time.
+/// \param parts  in order of time.
 UnheardEnds unheardEnds(const std::vector<MatchedRange>& parts);
 
 /// Adds it to the reason. \param parts  what `e` was made from.
