@@ -807,10 +807,6 @@
         <translation>V natáčení už soubory jsou.</translation>
     </message>
     <message>
-        <source>Takes and recordings are needed, all of them read.</source>
-        <translation>Jsou potřeba záběry a nahrávky, všechny přečtené.</translation>
-    </message>
-    <message>
         <source>Every selected file could be read.</source>
         <translation>Každý vybraný soubor šlo přečíst.</translation>
     </message>
@@ -2229,6 +2225,22 @@
     <message>
         <source>From {at:clock1} of the take on nothing is heard in both: what may have been lost there is not seen.</source>
         <translation>Od {at:clock1} záběru není v obou slyšet nic společného: co se tam ztratilo, není vidět.</translation>
+    </message>
+    <message>
+        <source>Other files are still being read and may speak against it.</source>
+        <translation>Další soubory se ještě čtou a mohou mluvit proti tomu.</translation>
+    </message>
+    <message>
+        <source>A take and a recording are needed.</source>
+        <translation>Je potřeba záběr a nahrávka.</translation>
+    </message>
+    <message>
+        <source>Takes are being matched already; what is read first comes first.</source>
+        <translation>Místa se už hledají; co se přečte dřív, přijde dřív na řadu.</translation>
+    </message>
+    <message>
+        <source>Something else is being done. Wait for it, or stop it.</source>
+        <translation>Právě se dělá něco jiného. Počkejte na to, nebo to zastavte.</translation>
     </message>
 </context>
 <context>
@@ -5025,6 +5037,18 @@ XXH3-128 %3</translation>
     <message>
         <source>Found %1: %2</source>
         <translation>Nalezeno %1: %2</translation>
+    </message>
+    <message>
+        <source>Matching begins with the first take and the first recording that are read.</source>
+        <translation>Hledání začne prvním záběrem a první nahrávkou, které budou přečteny.</translation>
+    </message>
+    <message>
+        <source>%1 had seemed to lie on %2 while files were still being read. With all of them it has no place.</source>
+        <translation>Zdálo se, že %1 leží na %2, dokud se soubory ještě četly. Se všemi nemá místo žádné.</translation>
+    </message>
+    <message>
+        <source>%1 had seemed to lie on %2 while files were still being read. With all of them: %3</source>
+        <translation>Zdálo se, že %1 leží na %2, dokud se soubory ještě četly. Se všemi: %3</translation>
     </message>
 </context>
 <context>

@@ -805,10 +805,6 @@
         <translation>Im Shoot sind schon Dateien.</translation>
     </message>
     <message>
-        <source>Takes and recordings are needed, all of them read.</source>
-        <translation>Es braucht Takes und Aufnahmen, und alle müssen gelesen sein.</translation>
-    </message>
-    <message>
         <source>Every selected file could be read.</source>
         <translation>Jede ausgewählte Datei konnte gelesen werden.</translation>
     </message>
@@ -2205,6 +2201,22 @@
     <message>
         <source>From {at:clock1} of the take on nothing is heard in both: what may have been lost there is not seen.</source>
         <translation>Ab {at:clock1} des Takes ist in beiden nichts Gemeinsames zu hören: was dort verloren ging, sieht man nicht.</translation>
+    </message>
+    <message>
+        <source>Other files are still being read and may speak against it.</source>
+        <translation>Andere Dateien werden noch gelesen und können dagegen sprechen.</translation>
+    </message>
+    <message>
+        <source>A take and a recording are needed.</source>
+        <translation>Es braucht einen Take und eine Aufnahme.</translation>
+    </message>
+    <message>
+        <source>Takes are being matched already; what is read first comes first.</source>
+        <translation>Es werden schon Plätze gesucht; was zuerst gelesen ist, kommt zuerst.</translation>
+    </message>
+    <message>
+        <source>Something else is being done. Wait for it, or stop it.</source>
+        <translation>Etwas anderes wird gerade getan. Warten Sie darauf, oder halten Sie es an.</translation>
     </message>
 </context>
 <context>
@@ -4999,6 +5011,18 @@ XXH3-128 %3</translation>
     <message>
         <source>Found %1: %2</source>
         <translation>%1 gefunden: %2</translation>
+    </message>
+    <message>
+        <source>Matching begins with the first take and the first recording that are read.</source>
+        <translation>Die Suche beginnt mit dem ersten Take und der ersten Aufnahme, die gelesen sind.</translation>
+    </message>
+    <message>
+        <source>%1 had seemed to lie on %2 while files were still being read. With all of them it has no place.</source>
+        <translation>%1 schien auf %2 zu liegen, als noch Dateien gelesen wurden. Mit allen hat er keinen Platz.</translation>
+    </message>
+    <message>
+        <source>%1 had seemed to lie on %2 while files were still being read. With all of them: %3</source>
+        <translation>%1 schien auf %2 zu liegen, als noch Dateien gelesen wurden. Mit allen: %3</translation>
     </message>
 </context>
 <context>

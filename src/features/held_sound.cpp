@@ -3,6 +3,8 @@
 
 #include <algorithm>
 
+#include "features/reading_cost.h"
+
 namespace brisk {
 namespace {
 
@@ -10,15 +12,11 @@ namespace {
 /// them are read: a gap that is not longer costs as much, and what lies in it is held.
 constexpr double kSecondsOfALeap = 5;
 
-bool leapsAreDear(const MediaInfo& info) {
-    return info.video && info.container.find("mp4") == std::string::npos;
-}
-
 }  // namespace
 
 HeldSound::HeldSound(const SoundScan& scan, SoundReader reader)
     : scan_(&scan), reader_(std::move(reader)) {
-    if (leapsAreDear(scan.info)) {
+    if (picturesAreReadToo(scan.info)) {
         near_ = reader_.rate().samples({kSecondsOfALeap}) / kBlock;
     }
 }

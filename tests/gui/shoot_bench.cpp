@@ -2,10 +2,11 @@
 // What a shoot of many takes costs in the real window: gathering, matching, and moving about in the
 // list and the day map.
 //
-//     brisk-tether-shoot-bench FOLDER [TAKES] [RECORDINGS] [laid]
+//     brisk-tether-shoot-bench FOLDER [TAKES] [RECORDINGS] [laid|early]
 //
-// With "laid" takes are laid where their stamps have them instead of being matched: a minute
-// instead of many, for what moving about costs.
+// With "early" matching is asked for as soon as it can be, while files are still being read, and
+// nothing else is measured. With "laid" takes are laid where their stamps have them instead of
+// being matched: a minute instead of many, for what moving about costs.
 #include <sys/resource.h>
 
 #include <QApplication>
@@ -91,6 +92,27 @@ void wheelOn(QWidget& target, QPoint by, QPointF at, Qt::KeyboardModifiers held 
     target.repaint();
 }
 
+/// Asks for matches at once, and says when the first, half and all of them were there.
+void matchEarly(MainWindow& w, const QString& folder) {
+    QElapsedTimer clock;
+    clock.start();
+    const auto seconds = [&] { return 1e-3 * static_cast<double>(clock.elapsed()); };
+    const auto until = [](auto condition) { (void)QTest::qWaitFor(condition, 3600000); };
+    const auto told = [&] { return w.session().state().tethers.size(); };
+    w.takeIn({folder});
+    until([&] { return w.session().canFindMatches(); });
+    w.session().findMatches();
+    until([&] { return told() > 0 || !w.session().work().busy(); });
+    std::printf("First answer after %.1f s", seconds());
+    const std::size_t half = w.session().state().ids(MediaKind::Take).size() / 2;
+    until([&] { return told() >= half || !w.session().work().busy(); });
+    std::printf(", half of them after %.1f s", seconds());
+    until([&] { return !w.session().library().reading(); });
+    std::printf(", all read after %.1f s", seconds());
+    settle(w);
+    std::printf(", all matched after %.1f s: %s\n", seconds(), qPrintable(w.takePanel().counts()));
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -110,6 +132,10 @@ int main(int argc, char** argv) {
     w.resize(1280, 800);
     w.show();
     if (!QTest::qWaitForWindowExposed(&w)) return 1;
+    if (args.value(4) == QLatin1String("early")) {
+        matchEarly(w, folder.path());
+        return 0;
+    }
     QElapsedTimer clock;
     clock.start();
     w.takeIn({folder.path()});

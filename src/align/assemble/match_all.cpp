@@ -45,7 +45,8 @@ std::vector<RankedMatch> ranked(std::vector<PairAnswer> answers,
 
 AllMatches matchAll(const std::vector<const SoundScan*>& takes,
                     const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                    int threads, const JobControl& job, const TakeMatched& told) {
+                    int threads, const JobControl& job, const TakeMatched& told,
+                    KnownPairs* known) {
     if (recordings.empty()) {
         AllMatches none;
         none.byTake.resize(takes.size());
@@ -91,12 +92,24 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
         out.places[t] = std::move(places);
         if (told && !out.byTake[t].empty()) told(t, out.places[t]);
     };
-    searchPairs(takes, recordings, options, threads, job, pairs);
+    searchPairs(takes, recordings, options, threads, job, pairs, known);
     for (const auto& ofTake : failed) {
         for (const Error& e : ofTake) note(out.problems, e);
     }
     out.stopped = job.stopRequested();
     return out;
+}
+
+void matchAhead(const std::vector<const SoundScan*>& takes,
+                const std::vector<const SoundScan*>& recordings, int threads, const JobControl& job,
+                const TakeMatched& told, KnownPairs& known) {
+    std::mutex telling;
+    PairSearchTold pairs;
+    pairs.sure = [&](std::size_t t, std::size_t r, const TetherEstimate& e) {
+        const std::scoped_lock one(telling);
+        told(t, {{r, e}});
+    };
+    searchAhead(takes, recordings, threads, job, pairs, known);
 }
 
 }  // namespace brisk

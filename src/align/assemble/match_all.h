@@ -10,6 +10,7 @@
 #include <optional>
 #include <vector>
 
+#include "align/assemble/known_pairs.h"
 #include "align/assemble/take_places.h"
 
 namespace brisk {
@@ -31,9 +32,18 @@ struct AllMatches {
 using TakeMatched = std::function<void(std::size_t take, const std::vector<TakePlace>& places)>;
 
 /// \param threads  0 = one for each core. The answer does not depend on it.
+/// \param known  what was found out before of the same scans, in which the answer does not differ.
 /// Threads: reports and tells from any thread, one at a time.
 AllMatches matchAll(const std::vector<const SoundScan*>& takes,
                     const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                    int threads, const JobControl& job, const TakeMatched& told = {});
+                    int threads, const JobControl& job, const TakeMatched& told = {},
+                    KnownPairs* known = nullptr);
+
+/// While files are still to come: tells of takes that surely lie on one of these recordings, for
+/// all that these have to say. \param known  keeps what was found out, for matchAll.
+/// Threads: as above.
+void matchAhead(const std::vector<const SoundScan*>& takes,
+                const std::vector<const SoundScan*>& recordings, int threads, const JobControl& job,
+                const TakeMatched& told, KnownPairs& known);
 
 }  // namespace brisk

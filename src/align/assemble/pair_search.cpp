@@ -94,13 +94,14 @@ class PairSearch {
   public:
     PairSearch(const std::vector<const SoundScan*>& takes,
                const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-               int threads, const JobControl& job, const PairSearchTold& told)
+               int threads, const JobControl& job, const PairSearchTold& told, KnownPairs* known)
         : takes_(takes),
           recordings_(recordings),
           options_(options),
           threads_(threads),
           job_(job),
           told_(told),
+          known_(known),
           searches_(recordings.size()),
           opened_(recordings.size()),
           nominated_(takes.size() * recordings.size()),
@@ -111,6 +112,16 @@ class PairSearch {
         nominateAll();
         measureAll();
         lookFurtherAll();
+    }
+
+    void lookAhead() {
+        nominateAll();
+        SharedProgress progress(takes_.size(), job_.part(kNominated, 1));
+        parallelFor(takes_.size(), threads_, [&](std::size_t t) {
+            const JobControl piece = progress.piece();
+            measureWhatStandsAlone(t, piece);
+            piece.report(1);
+        });
     }
 
   private:
@@ -143,19 +154,51 @@ class PairSearch {
         const std::size_t count = to - from;
         std::vector<std::optional<CoarseTake>> looks(count);
         parallelFor(count, threads_, [&](std::size_t i) {
-            if (!job_.stopRequested()) looks[i].emplace(takes_[from + i]->bands);
+            if (job_.stopRequested() || nominatedBefore(from + i)) return;
+            looks[i].emplace(takes_[from + i]->bands);
         });
         for (SharedSearch& s : searches_) s.expect(count);
         parallelFor(count * recordings_.size(), threads_, [&](std::size_t k) {
             if (job_.stopRequested()) return;
             const JobControl piece = progress.piece();
             const std::size_t r = k / count, t = from + k % count;
-            const auto searched = searches_[r].use(*recordings_[r]);
-            nominated(t, r) = guarded(takes_[t]->info.path,
-                                      [&] { return nominate(*looks[t - from], *searched, piece); });
+            nominateOne(t, r, looks[t - from], piece);
             searches_[r].done();
             piece.report(1);
         });
+    }
+
+    /// Whether all recordings were asked before where the take could lie.
+    [[nodiscard]] bool nominatedBefore(std::size_t t) const {
+        return known_ && std::all_of(recordings_.begin(), recordings_.end(), [&](const auto* r) {
+                   return known_->nominated(*takes_[t], *r).has_value();
+               });
+    }
+
+    void nominateOne(std::size_t t, std::size_t r, const std::optional<CoarseTake>& look,
+                     const JobControl& job) {
+        const SoundScan &take = *takes_[t], &recording = *recordings_[r];
+        if (known_) {
+            if (auto before = known_->nominated(take, recording)) {
+                nominated(t, r) = std::move(*before);
+                return;
+            }
+        }
+        const auto searched = searches_[r].use(recording);
+        nominated(t, r) = guarded(take.info.path, [&] { return nominate(*look, *searched, job); });
+        if (known_ && nominated(t, r)) known_->keep(take, recording, *nominated(t, r));
+    }
+
+    void measureWhatStandsAlone(std::size_t t, const JobControl& job) {
+        std::shared_ptr<HeldSound> held;
+        for (const std::size_t r : likeliestFirst(t)) {
+            const auto& n = nominated(t, r);
+            if (job.stopRequested() || !n || !n->standsAlone(kWorthALook)) continue;
+            const auto answer = measureOnce(held, t, r, *n, job);
+            if (!answer || !settles(*answer, *takes_[t], *recordings_[r])) continue;
+            told_.sure(t, r, *answer);
+            return;
+        }
     }
 
     void measureAll() {
@@ -207,8 +250,7 @@ class PairSearch {
             } else if (neverWithSettled(r) && n->best() < kWorthALook * settled->coarse) {
                 answers[r] = refusal({"matched-elsewhere"});
             } else {
-                answers[r] =
-                    guarded(take.info.path, [&] { return measure(held, take, r, *n, part); });
+                answers[r] = measureOnce(held, t, r, *n, part);
                 if (!settled && *answers[r] && settles(**answers[r], take, *recordings_[r])) {
                     settled = Settled{r, (*answers[r])->evidence.coarse};
                 }
@@ -224,6 +266,18 @@ class PairSearch {
         if (settled && told_.sure) told_.sure(t, settled->recording, **answers[settled->recording]);
         const std::scoped_lock hold(lock_);
         for (const std::size_t r : open) further_[r].push_back(t);
+    }
+
+    /// As it was measured before, if it was.
+    Result<TetherEstimate> measureOnce(std::shared_ptr<HeldSound>& held, std::size_t t,
+                                       std::size_t r, const Nominated& n, const JobControl& job) {
+        const SoundScan& take = *takes_[t];
+        if (known_) {
+            if (auto before = known_->measured(take, *recordings_[r])) return std::move(*before);
+        }
+        auto answer = guarded(take.info.path, [&] { return measure(held, take, r, n, job); });
+        if (known_ && answer) known_->keep(take, *recordings_[r], *answer);
+        return answer;
     }
 
     Result<TetherEstimate> measure(std::shared_ptr<HeldSound>& held, const SoundScan& take,
@@ -307,6 +361,7 @@ class PairSearch {
     int threads_;
     const JobControl& job_;
     const PairSearchTold& told_;
+    KnownPairs* known_;
     std::vector<SharedSearch> searches_;
     std::vector<OpenedRecording> opened_;
     std::vector<Result<Nominated>> nominated_;
@@ -340,11 +395,18 @@ void askEach(const std::vector<const SoundScan*>& takes,
 
 void searchPairs(const std::vector<const SoundScan*>& takes,
                  const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                 int threads, const JobControl& job, const PairSearchTold& told) {
+                 int threads, const JobControl& job, const PairSearchTold& told,
+                 KnownPairs* known) {
     const bool searches =
         options.method == MatchMethod::Auto || options.method == MatchMethod::Waveform;
     if (!searches) return askEach(takes, recordings, options, threads, job, told);
-    PairSearch(takes, recordings, options, threads, job, told).run();
+    PairSearch(takes, recordings, options, threads, job, told, known).run();
+}
+
+void searchAhead(const std::vector<const SoundScan*>& takes,
+                 const std::vector<const SoundScan*>& recordings, int threads,
+                 const JobControl& job, const PairSearchTold& told, KnownPairs& known) {
+    PairSearch(takes, recordings, {}, threads, job, told, &known).lookAhead();
 }
 
 }  // namespace brisk

@@ -9,6 +9,7 @@
 #include <optional>
 #include <vector>
 
+#include "align/assemble/known_pairs.h"
 #include "align/assemble/match.h"
 
 namespace brisk {
@@ -28,8 +29,16 @@ struct PairSearchTold {
 /// files, unless one of them would contradict. \param threads  0 = one for each core. The answers
 /// do not depend on it, nor on the order of files. Memory: some 45 MB a thread, and what one
 /// recording looks like in the search.
+/// \param known  what was found out before of the same scans; may be null.
 void searchPairs(const std::vector<const SoundScan*>& takes,
                  const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                 int threads, const JobControl& job, const PairSearchTold& told);
+                 int threads, const JobControl& job, const PairSearchTold& told,
+                 KnownPairs* known = nullptr);
+
+/// While files are still to come: measures a take only where one place stands out from all others,
+/// and tells what is sure of it. \param known  is told what was found out, for searchPairs.
+void searchAhead(const std::vector<const SoundScan*>& takes,
+                 const std::vector<const SoundScan*>& recordings, int threads,
+                 const JobControl& job, const PairSearchTold& told, KnownPairs& known);
 
 }  // namespace brisk

@@ -3,8 +3,10 @@
 
 #include <QFileInfo>
 #include <algorithm>
+#include <filesystem>
 
 #include "app/spine/words.h"
+#include "features/reading_cost.h"
 #include "features/scan_cache.h"
 #include "store/mount_table.h"
 
@@ -75,6 +77,14 @@ std::shared_ptr<const SoundScan> MediaLibrary::scanOf(int media) const {
     return f ? f->scan : nullptr;
 }
 
+bool MediaLibrary::reading() const {
+    const auto& media = shoot_.state().media;
+    return std::any_of(media.begin(), media.end(), [this](const MediaItem& m) {
+        const MediaFacts* f = facts(m.id);
+        return f && !f->scan && f->problem.isEmpty();
+    });
+}
+
 int MediaLibrary::mediaOf(const std::shared_ptr<const SoundScan>& scan) const {
     for (const MediaItem& m : shoot_.state().media) {
         const MediaFacts* f = facts(m.id);
@@ -97,10 +107,18 @@ Seconds MediaLibrary::soundStart(int media) const {
 }
 
 void MediaLibrary::readMissing() {
+    // What costs little comes first: answers need a recording and a take, not the whole card.
+    std::vector<std::pair<std::uintmax_t, std::string>> missing;
     for (const MediaItem& m : shoot_.state().media) {
-        MediaFacts& f = known_[m.path];
-        if (!f.peaks && f.problem.isEmpty()) read(m.path);
+        const MediaFacts& f = known_[m.path];
+        if (f.peaks || !f.problem.isEmpty()) continue;
+        std::error_code gone;  // then it costs nothing, and reading it says why
+        const auto bytes = std::filesystem::file_size(m.path, gone);
+        missing.emplace_back(gone ? 0 : bytesToRead(f.info, bytes), m.path);
     }
+    std::stable_sort(missing.begin(), missing.end(),
+                     [](const auto& a, const auto& b) { return a.first < b.first; });
+    for (const auto& [bytes, path] : missing) read(path);
 }
 
 void MediaLibrary::lookAgain(int media) {

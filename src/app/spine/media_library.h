@@ -38,6 +38,8 @@ class MediaLibrary : public QObject {
     [[nodiscard]] const MediaFacts* facts(int id) const;
     /// Null while it is not read.
     [[nodiscard]] std::shared_ptr<const SoundScan> scanOf(int id) const;
+    /// Whether a file of the shoot is still to be read.
+    [[nodiscard]] bool reading() const;
     /// Whose scan it is; 0 = of no file of the shoot.
     [[nodiscard]] int mediaOf(const std::shared_ptr<const SoundScan>& scan) const;
     /// Where a file's own sound begins on the time that its marks count by.

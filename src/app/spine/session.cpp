@@ -34,6 +34,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
     connect(&library_, &MediaLibrary::learned, this, [this](int id) {
         forgetViews();
         shots_.reset();
+        matchRead();
         emit factsChanged(id);
     });
     connect(&library_, &MediaLibrary::failed, this, &Session::addNote);
@@ -41,6 +42,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
     connect(&document_, &OpenShoot::changed, this, [this] {
         forgetViews();
         library_.readMissing();
+        matchRead();
         emit changed();
     });
     // What still runs for the shoot that was open is of no use to the next.
@@ -49,6 +51,11 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
         leftAt_.clear();
         forgetViews();
         work_.newShoot();
+    });
+    connect(&work_, &WorkQueue::stopped, this, [this] {
+        if (!matching_) return;
+        matching_->stopped = true;
+        if (!matching_->running) matching_.reset();
     });
     connect(&work_, &WorkQueue::failed, this, [this](const Fact& why) { addNote(inWords(why)); });
     connect(&document_, &OpenShoot::said, this, &Session::said);

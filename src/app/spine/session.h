@@ -17,6 +17,7 @@
 #include "align/assemble/match_within.h"
 #include "app/spine/gather.h"
 #include "app/spine/level_cache.h"
+#include "app/spine/matching.h"
 #include "app/spine/media_library.h"
 #include "app/spine/open_shoot.h"
 #include "app/spine/work_queue.h"
@@ -76,7 +77,10 @@ class Session : public QObject {
     /// Measures whether a file is a repaired copy of a recording; if it is, it takes its place and
     /// every tether is kept. If not, a note says why, and nothing changes.
     void swapRecording(int media, const QString& copy);
-    [[nodiscard]] bool canFindMatches() const;
+    /// Why takes cannot be matched now; empty where they can: files need not be read yet.
+    [[nodiscard]] Fact whyNotMatch() const;
+    [[nodiscard]] bool canFindMatches() const { return whyNotMatch().empty(); }
+    /// Every take on every recording: what is read at once, the rest as it is read.
     void findMatches();
     /// On the recording that the take lies on. What is found is one more step of the history;
     /// where nothing is found it stays, and `said` says why.
@@ -137,19 +141,25 @@ class Session : public QObject {
 
   private:
     void takeGathered(Gathered& found);
+    [[nodiscard]] MatchRound nextRound() const;
+    /// Begins the next round of matching, where one is wished and there is something for it.
+    void matchRead();
+    void runRound(MatchRound round);
+    /// On a worker. What it gives is done on the interface thread.
+    WorkQueue::Finish searchRound(const MatchRound& round,
+                                  const std::shared_ptr<Matching>& matching, int threads,
+                                  const JobControl& job);
     /// Takes in what a search found so far.
     void takeMatched(std::vector<Tether> found);
+    /// What the last round found, which decides.
+    void takeAllMatched(std::vector<Tether>& found, bool stopped);
+    void tellWithdrawn(const std::vector<Tether>& found);
     void takeSearched(const PlacedPair& pair, const SearchWish& wish,
                       const Result<TetherEstimate>& found);
 
     OpenShoot document_;
     QStringList notes_;
-    /// The step that a search's results are gathered in, and whose they are.
-    struct Matching {
-        std::size_t step = 0;
-        std::set<int> takes;
-    };
-    std::optional<Matching> matching_;
+    std::shared_ptr<Matching> matching_;  // while a wish to match is on
     void forgetViews();
     mutable std::map<int, TakeView> views_;                        // until the next change
     mutable std::optional<std::vector<ContinuedTake>> continued_;  // so are these

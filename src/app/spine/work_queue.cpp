@@ -22,7 +22,7 @@ void WorkQueue::setAtOnce(int n) {
 }
 
 WorkQueue::~WorkQueue() {
-    stopAll();
+    requestStops();
     pool_.waitForDone();
 }
 
@@ -105,6 +105,11 @@ QString WorkQueue::title() const {
 }
 
 void WorkQueue::stopAll() {
+    requestStops();
+    emit stopped();
+}
+
+void WorkQueue::requestStops() {
     for (const auto& e : running_) e->job.requestStop();
 }
 

@@ -60,6 +60,8 @@ class WorkQueue : public QObject {
   signals:
     /// Something started, ended or moved on.
     void changed();
+    /// A person stopped all that runs.
+    void stopped();
     /// Some work threw; what it would have found is missing.
     void failed(const brisk::Fact& why);
 
@@ -73,6 +75,7 @@ class WorkQueue : public QObject {
         QElapsedTimer since;  ///< It began; not valid while it waits.
         int shoot = 0;        ///< Whose it is; 0 = anybody's.
     };
+    void requestStops();
     void add(const QString& what, Work work, int shoot, const std::string& lane);
     void begin(const std::shared_ptr<Entry>& entry);
     void beginWaiting();

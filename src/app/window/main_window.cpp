@@ -156,7 +156,7 @@ void MainWindow::teach() {
     verbs_.teach(Verb::AddFiles, [this] { addFilesByDialog(); });
     verbs_.teach(
         Verb::FindMatches, [this] { session_.findMatches(); },
-        [this] { return session_.canFindMatches() ? Fact{} : Fact{"nothing-to-search"}; });
+        [this] { return session_.whyNotMatch(); });
     verbs_.teach(
         Verb::Undo, [&shoot] { shoot.undo(); },
         [&shoot] { return shoot.shoot().canUndo() ? Fact{} : Fact{"nothing-to-undo"}; });

@@ -62,6 +62,27 @@ TEST_F(MatchAll, TheAnswerDoesNotDependOnThreadsOrOrder) {
     }
 }
 
+TEST_F(MatchAll, WhatIsSureIsToldAheadAndNoAnswerIsAnother) {
+    KnownPairs known;
+    std::vector<std::size_t> sure;
+    const auto told = [&](std::size_t t, const std::vector<TakePlace>&) { sure.push_back(t); };
+    matchAhead(all(takes, false), {&recordings[0]}, 2, {}, told, known);
+    EXPECT_EQ(sure, std::vector<std::size_t>{0}) << "the others may lie on what is still to come";
+    EXPECT_TRUE(known.measured(takes[0], recordings[0]));
+    EXPECT_FALSE(known.measured(takes[2], recordings[0])) << "nothing stands out there";
+
+    const auto fresh = matchAll(all(takes, false), all(recordings, false), {}, 2, {});
+    const auto after = matchAll(all(takes, false), all(recordings, false), {}, 2, {}, {}, &known);
+    for (std::size_t t = 0; t < takes.size(); ++t) {
+        ASSERT_EQ(after.byTake[t].size(), fresh.byTake[t].size());
+        for (std::size_t i = 0; i < fresh.byTake[t].size(); ++i) {
+            const RankedMatch &a = after.byTake[t][i], &f = fresh.byTake[t][i];
+            EXPECT_EQ(a.recording, f.recording);
+            EXPECT_EQ(a.estimate, f.estimate) << "to the last bit";
+        }
+    }
+}
+
 TEST_F(MatchAll, ManyTakesThatAreSettledAreSparedTheOtherFilesUnlessTheseContradict) {
     const auto stamped = [](std::int64_t hour) {
         test::SoundRecipe r;
