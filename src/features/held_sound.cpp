@@ -14,17 +14,23 @@ constexpr double kSecondsOfALeap = 5;
 
 }  // namespace
 
-HeldSound::HeldSound(const SoundScan& scan, SoundReader reader)
-    : scan_(&scan), reader_(std::move(reader)) {
-    if (picturesAreReadToo(scan.info)) {
-        near_ = reader_.rate().samples({kSecondsOfALeap}) / kBlock;
+Result<std::shared_ptr<HeldSound>> HeldSound::open(const SoundScan& scan) {
+    std::shared_ptr<HeldSound> held(new HeldSound(scan));
+    if (!scan.noted) {
+        if (auto opened = held->openFile(); !opened) return tl::unexpected(opened.error());
     }
+    return held;
 }
 
-Result<std::shared_ptr<HeldSound>> HeldSound::open(const SoundScan& scan) {
-    auto reader = scan.open();
+Result<void> HeldSound::openFile() {
+    if (reader_) return {};
+    auto reader = scan_->open();
     if (!reader) return tl::unexpected(reader.error());
-    return std::shared_ptr<HeldSound>(new HeldSound(scan, std::move(*reader)));
+    reader_ = std::move(*reader);
+    if (picturesAreReadToo(scan_->info)) {
+        near_ = reader_->rate().samples({kSecondsOfALeap}) / kBlock;
+    }
+    return {};
 }
 
 Result<const HeldSound::Block*> HeldSound::block(std::int64_t number) {
@@ -52,8 +58,10 @@ Result<const HeldSound::Block*> HeldSound::fetch(std::int64_t number) {
         order_.pop_back();
     }
     samples.resize(static_cast<std::size_t>(kBlock));
-    if (auto got = readMono(reader_, number * kBlock, samples, scan_->channel); !got) {
-        return tl::unexpected(got.error());
+    if (!scan_->noted || !scan_->noted->read(number, samples)) {
+        if (auto opened = openFile(); !opened) return tl::unexpected(opened.error());
+        auto got = readMono(*reader_, number * kBlock, samples, scan_->channel);
+        if (!got) return tl::unexpected(got.error());
     }
     after_ = number + 1;
     order_.push_front(number);

@@ -11,6 +11,7 @@
 #include <list>
 #include <map>
 #include <memory>
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -23,7 +24,7 @@ namespace brisk {
 class HeldSound {
   public:
     /// At most kBlocks of kBlock samples are kept: 16 MB, a minute and a half.
-    static constexpr std::int64_t kBlock = 1 << 14;
+    static constexpr std::int64_t kBlock = NotedSound::kBlock;
     static constexpr std::size_t kBlocks = 256;
 
     /// The scan must outlive this. Errors: CannotRead, Cancelled.
@@ -40,14 +41,16 @@ class HeldSound {
 
   private:
     using Block = std::vector<float>;
-    HeldSound(const SoundScan& scan, SoundReader reader);
+    explicit HeldSound(const SoundScan& scan) : scan_(&scan) {}
+    /// Opens the file, if it is not open. Errors: CannotRead.
+    Result<void> openFile();
     Result<const Block*> block(std::int64_t number);
     Result<const Block*> fetch(std::int64_t number);
 
     const SoundScan* scan_;
-    SoundReader reader_;
-    std::int64_t near_ = 0;   // blocks that are sooner read than leapt over
-    std::int64_t after_ = 0;  // the block at which the reader stands
+    std::optional<SoundReader> reader_;  // none while all that is wanted was noted
+    std::int64_t near_ = 0;              // blocks that are sooner read than leapt over
+    std::int64_t after_ = 0;             // the block at which the reader stands
     struct Kept {
         Block samples;
         std::list<std::int64_t>::iterator used;

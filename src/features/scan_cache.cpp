@@ -27,11 +27,6 @@ std::mutex chosenLock;
 fs::path chosenFolder;
 std::uintmax_t chosenBytes = kMaxBytes;
 
-std::uintmax_t mostKept() {
-    const std::lock_guard hold(chosenLock);
-    return chosenBytes;
-}
-
 /// Of one file, its time of change included, which a card counts in seconds: what was read of it
 /// does not show everything, either.
 fs::path placeFor(const std::string& path, int channel) {
@@ -130,10 +125,15 @@ void keep(const SoundScan& scan, bool loudness, const fs::path& place) {
     std::ofstream out(file->temporaryPath(), std::ios::binary);
     write(scan, loudness, out);
     out.close();
-    if (out && file->commit()) trimScanCache(mostKept());
+    if (out && file->commit()) trimScanCache(scanCacheLimit());
 }
 
 }  // namespace
+
+std::uintmax_t scanCacheLimit() {
+    const std::lock_guard hold(chosenLock);
+    return chosenBytes;
+}
 
 fs::path scanCacheFolder() {
     const std::lock_guard hold(chosenLock);

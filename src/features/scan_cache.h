@@ -20,6 +20,9 @@ std::filesystem::path scanCacheFolder();
 /// Another folder than that, empty = that; and how much is kept at most.   Threads: safe.
 void setScanCache(const std::filesystem::path& folder, std::uintmax_t mostBytes);
 
+/// How much is kept at most, bytes.   Threads: safe.
+std::uintmax_t scanCacheLimit();
+
 /// The same as scanSound, from the cache where it can be; fills the cache. A cache that cannot be
 /// written is not an error.   Threads: safe, also with other processes.
 Result<SoundScan> scanKept(const std::string& path, const ScanOptions& options,

@@ -119,6 +119,8 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     LevelMeter level(scan.rate, reader->channels(), options.loudness, floats);
     SpikeDetector spikes(scan.rate);
     TimecodeListener timecode(scan.rate, reader->channels());
+    // A camera's sound is windows among pictures, which would have to be found again, and coded.
+    std::shared_ptr<NotedSound> noted = scan.info.video ? NotedSound::begin() : nullptr;
     std::vector<float> block(kBlockFrames * channels);
     std::vector<float> mono;
     const double expected = std::max(1.0, scan.info.duration.value * scan.rate.hertz);
@@ -135,9 +137,11 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         level.push(part);
         timecode.push(part);
         spikes.push(mono);
+        if (noted && !noted->push(mono)) noted.reset();
         scan.samples += static_cast<std::int64_t>(*got);
         job.report(std::min(1.0, static_cast<double>(scan.samples) / expected));
     }
+    if (noted && noted->finish()) scan.noted = std::move(noted);
     scan.peaks->finish();
     scan.bands = bands.finish();
     scan.level = level.report();

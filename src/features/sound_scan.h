@@ -16,6 +16,7 @@
 #include "core/result.h"
 #include "dsp/loudness.h"
 #include "features/band_levels.h"
+#include "features/noted_sound.h"
 #include "features/peak_pyramid.h"
 #include "features/spike_detector.h"
 #include "media/read/media_info.h"
@@ -36,6 +37,9 @@ struct SoundScan {
     std::vector<Spike> spikes;  ///< Likely claps; times after the first sample.
     PictureTimes pictures;      ///< Empty for recordings.
     std::shared_ptr<const SeekIndex> seekIndex;
+    /// The sound by `channel`, from the file's start on, where this run of the program has read it;
+    /// else null.
+    std::shared_ptr<const NotedSound> noted;
     Facts warnings;  ///< What reading it showed; also part of info.warnings.
 
     [[nodiscard]] Seconds length() const { return rate.seconds(samples); }

@@ -60,10 +60,6 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
     std::mutex telling;
 
     PairSearchTold pairs;
-    pairs.sure = [&](std::size_t t, std::size_t r, const TetherEstimate& e) {
-        const std::scoped_lock one(telling);
-        if (told) told(t, {{r, e}});
-    };
     pairs.answered = [&](std::size_t t, std::vector<PairAnswer> answers) {
         std::vector<Error> problems;
         for (const auto& a : answers) {

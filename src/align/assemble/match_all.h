@@ -27,8 +27,7 @@ struct AllMatches {
     bool stopped = false;
 };
 
-/// Told of a take's places as soon as every recording was asked; of a sure one before that where
-/// the others take longer.
+/// Told of a take's places as soon as every recording was asked.
 using TakeMatched = std::function<void(std::size_t take, const std::vector<TakePlace>& places)>;
 
 /// \param threads  0 = one for each core. The answer does not depend on it.

@@ -21,6 +21,8 @@ struct Nominated {
     Facts refused;                    ///< Why there can be none: too short, or silent.
 
     [[nodiscard]] double best() const { return places.empty() ? 0 : places.front().score; }
+    /// Whether the best is more than chance makes of the best of so many places.
+    [[nodiscard]] bool beyondChance() const;
     /// Whether the second of them reaches less than that share of the best.
     [[nodiscard]] bool standsAlone(double share) const {
         return !places.empty() && (places.size() == 1 || places[1].score < share * best());

@@ -90,6 +90,14 @@ bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& re
            e.line.toRecording(heard.end) <= recording.length();
 }
 
+/// Whether by their time stamps both ran at the same time.
+bool runTogether(const SoundScan& take, const SoundScan& recording) {
+    const auto stamps = stampPlace(take.info, recording.info);
+    const TimeRange heard = take.onTake();
+    return stamps && stamps->line.toRecording(heard.end) > -stamps->doubt &&
+           stamps->line.toRecording(heard.start) < recording.length() + stamps->doubt;
+}
+
 class PairSearch {
   public:
     PairSearch(const std::vector<const SoundScan*>& takes,
@@ -232,10 +240,6 @@ class PairSearch {
         answers.resize(recordings_.size());
         std::shared_ptr<HeldSound> held;
         std::optional<Settled> settled;
-        const auto neverWithSettled = [&](std::size_t r) {
-            return settled && r != settled->recording &&
-                   oneAtATime(*recordings_[settled->recording], *recordings_[r]);
-        };
         const double each = 1.0 / static_cast<double>(recordings_.size());
         double done = 0;
         for (const std::size_t r : likeliestFirst(t)) {
@@ -247,7 +251,7 @@ class PairSearch {
                 answers[r] = tl::unexpected(n.error());
             } else if (!n->refused.empty()) {
                 answers[r] = refusal(n->refused.front());
-            } else if (neverWithSettled(r) && n->best() < kWorthALook * settled->coarse) {
+            } else if (settled && sparedBy(*settled, t, r, *n)) {
                 answers[r] = refusal({"matched-elsewhere"});
             } else {
                 answers[r] = measureOnce(held, t, r, *n, part);
@@ -256,16 +260,27 @@ class PairSearch {
                 }
             }
         }
+        // What surely lies somewhere from end to end is not looked for in rarer ways elsewhere.
+        if (settled) return finish(t);
         std::vector<std::size_t> open;
         for (std::size_t r = 0; r < recordings_.size(); ++r) {
             const auto& a = *answers[r];
-            if (a && a->status != MatchStatus::Matched && !neverWithSettled(r)) open.push_back(r);
+            if (a && a->status != MatchStatus::Matched) open.push_back(r);
         }
         if (open.empty()) return finish(t);
         asked_[t].left = open.size();
-        if (settled && told_.sure) told_.sure(t, settled->recording, **answers[settled->recording]);
         const std::scoped_lock hold(lock_);
         for (const std::size_t r : open) further_[r].push_back(t);
+    }
+
+    /// Whether a take that surely lies elsewhere need not be measured here: on another file of the
+    /// same recorder unless that would contradict, on another recorder unless more than chance or
+    /// its clock says that it heard the take, too.
+    [[nodiscard]] bool sparedBy(const Settled& settled, std::size_t t, std::size_t r,
+                                const Nominated& n) const {
+        const SoundScan &there = *recordings_[settled.recording], &here = *recordings_[r];
+        if (oneAtATime(there, here)) return n.best() < kWorthALook * settled.coarse;
+        return !n.beyondChance() && !runTogether(*takes_[t], here);
     }
 
     /// As it was measured before, if it was.

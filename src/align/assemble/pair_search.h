@@ -19,14 +19,15 @@ using PairAnswer = std::optional<Result<TetherEstimate>>;
 
 /// Called from any thread, several at a time.
 struct PairSearchTold {
-    /// The take surely lies there, and what the others have to say is still being found out.
+    /// Of a search ahead: the take surely lies there.
     std::function<void(std::size_t take, std::size_t recording, const TetherEstimate& e)> sure;
     /// Once for each take that was finished: an answer from each recording.
     std::function<void(std::size_t take, std::vector<PairAnswer> byRecording)> answered;
 };
 
 /// A take that surely lies on one file of a recorder is not measured on that recorder's other
-/// files, unless one of them would contradict. \param threads  0 = one for each core. The answers
+/// files, unless one of them would contradict, nor on other recorders' where nothing says that they
+/// heard it. \param threads  0 = one for each core. The answers
 /// do not depend on it, nor on the order of files. Memory: some 45 MB a thread, and what one
 /// recording looks like in the search.
 /// \param known  what was found out before of the same scans; may be null.

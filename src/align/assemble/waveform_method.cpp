@@ -324,6 +324,10 @@ bool standsOut(const std::vector<CoarsePlace>& places) {
 
 }  // namespace
 
+bool Nominated::beyondChance() const {
+    return !places.empty() && coarseSaysMuch(best(), places.front().segmentsAgreeing);
+}
+
 Result<Nominated> nominate(const CoarseTake& take, CoarseRecording& searched,
                            const JobControl& job) {
     auto coarse = coarseSearch(take, searched, job);

@@ -7,10 +7,12 @@
 #include "align/nominate/coarse_search.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "align/clock_limits.h"
 #include "core/statistics.h"
+#include "dsp/fast_loop.h"
 #include "dsp/fourier.h"
 #include "features/onset_flux.h"
 
@@ -41,7 +43,9 @@ struct Segment {
 
     const CoarseTake::Segment& take;
     std::vector<Peak> peaks;
-    std::vector<std::int64_t> histogram = std::vector<std::int64_t>(kHistogram + 1, 0);
+    /// Of lags by turns: neighbours score alike, and one counter would wait for itself.
+    std::array<std::vector<std::int64_t>, 2> histograms{std::vector<std::int64_t>(kHistogram + 1),
+                                                        std::vector<std::int64_t>(kHistogram + 1)};
     double previous[2] = {0, 0};
     double weakestKept = 0;  // once as many are kept as may be
 
@@ -75,11 +79,35 @@ void keepPeak(Segment& s, Peak p) {
     if (peaks.size() == kPeaksKept) s.weakestKept = weakest()->score;
 }
 
+/// Where a score between -1 and 1 is counted.
+int binOf(double score) {
+    return static_cast<int>(std::clamp((score + 1) * kHistogram / 2, 0.0, double{kHistogram}));
+}
+
+/// Correlations over the root of both energies, and where each is counted.
+/// \param energy  running, of the recording from the first lag's frame on.
+BRISK_FAST_LOOP void normalise(const float* correlations, const double* energy, std::int64_t frames,
+                               float whole, std::size_t count, float* scores, std::int32_t* bins) {
+    for (std::size_t i = 0; i < count; ++i) {
+        const auto there =
+            static_cast<float>(energy[i + static_cast<std::size_t>(frames)] - energy[i]);
+        const float both = whole * std::max(there, 0.0f);
+        scores[i] = both > 0 ? correlations[i] / std::sqrt(both) : 0.0f;
+    }
+    for (std::size_t i = 0; i < count; ++i) {
+        const double bin = (static_cast<double>(scores[i]) + 1) * kHistogram / 2;
+        bins[i] = static_cast<std::int32_t>(std::min(std::max(bin, 0.0), double{kHistogram}));
+    }
+}
+
 /// Correlates one block of the recording with one segment and notes the peaks.
 class BlockScorer {
   public:
     BlockScorer(RealFourier& fourier, std::int64_t cleanFrames)
-        : fourier_(fourier), cleanFrames_(cleanFrames) {}
+        : fourier_(fourier),
+          cleanFrames_(cleanFrames),
+          scores_(CoarseRecording::kUsable),
+          bins_(CoarseRecording::kUsable) {}
 
     void load(CoarseRecording& clean, std::size_t block) {
         first_ = CoarseRecording::firstFrame(block);
@@ -93,45 +121,50 @@ class BlockScorer {
         for (std::size_t b = 0; b < kBands; ++b) sum_.add(block_->spectra[b], s.take.spectrum[b]);
         sum_.writeTo(fourier_.spectrum());
         fourier_.inverse();
-        const auto time = fourier_.time();
-        const auto whole = static_cast<float>(s.energyOf(0, s.take.frames));
-        const auto& energy = block_->energy;
         const std::int64_t end = std::min(CoarseRecording::kUsable, endLag - first_);
-        for (std::int64_t i = std::max<std::int64_t>(0, firstLag - first_); i < end; ++i) {
-            const std::int64_t lag = first_ + i;
-            if (lag >= 0 && lag + s.take.frames <= cleanFrames_ &&
-                i + s.take.frames <= kTransform) {
-                // The segment lies inside the recording: so nearly always.
-                const auto at = static_cast<std::size_t>(i);
-                const auto r = static_cast<float>(
-                    energy[at + static_cast<std::size_t>(s.take.frames)] - energy[at]);
-                count(s, lag, whole > 0 && r > 0 ? time[at] / std::sqrt(whole * r) : 0.0f);
-                continue;
-            }
-            const std::int64_t from = std::max<std::int64_t>(0, -lag);
-            const std::int64_t to = std::min(s.take.frames, cleanFrames_ - lag);
-            double v = 0;
-            if (to - from >= std::min(leastOverlap, s.take.frames)) {
-                const double a = s.energyOf(from, to);
-                const double r =
-                    energy[static_cast<std::size_t>(std::min<std::int64_t>(i + to, kTransform))] -
-                    energy[static_cast<std::size_t>(i + from)];
-                // Less overlap scatters more: scaled so that chance looks alike everywhere.
-                const double share =
-                    std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.take.frames));
-                v = a > 0 && r > 0 ? time[static_cast<std::size_t>(i)] / std::sqrt(a * r) * share
-                                   : 0.0;
-                count(s, lag, v);
-            } else {
-                note(s, lag, 0);
-            }
-        }
+        const std::int64_t begin = std::max<std::int64_t>(0, firstLag - first_);
+        // Between these the segment lies inside the recording: nearly always.
+        const std::int64_t within = std::clamp(-first_, begin, std::max(begin, end));
+        const std::int64_t after = std::clamp(
+            std::min(cleanFrames_ - first_, std::int64_t{kTransform}) - s.take.frames + 1, within,
+            std::max(within, end));
+        for (std::int64_t i = begin; i < within; ++i) scoreAtEdge(s, i, leastOverlap);
+        scoreWithin(s, within, after);
+        for (std::int64_t i = after; i < end; ++i) scoreAtEdge(s, i, leastOverlap);
     }
 
   private:
-    static void count(Segment& s, std::int64_t lag, double v) {
-        ++s.histogram[static_cast<std::size_t>(
-            std::clamp((v + 1) * kHistogram / 2, 0.0, double{kHistogram}))];
+    void scoreWithin(Segment& s, std::int64_t from, std::int64_t to) {
+        const auto count = static_cast<std::size_t>(to - from);
+        normalise(fourier_.time().data() + from, block_->energy.data() + from, s.take.frames,
+                  static_cast<float>(s.energyOf(0, s.take.frames)), count, scores_.data(),
+                  bins_.data());
+        for (std::size_t i = 0; i < count; ++i) {
+            ++s.histograms[i % 2][static_cast<std::size_t>(bins_[i])];
+            note(s, first_ + from + static_cast<std::int64_t>(i), scores_[i]);
+        }
+    }
+
+    void scoreAtEdge(Segment& s, std::int64_t i, std::int64_t leastOverlap) {
+        const std::int64_t lag = first_ + i;
+        const auto& energy = block_->energy;
+        const std::int64_t from = std::max<std::int64_t>(0, -lag);
+        const std::int64_t to = std::min(s.take.frames, cleanFrames_ - lag);
+        if (to - from < std::min(leastOverlap, s.take.frames)) {
+            note(s, lag, 0);
+            return;
+        }
+        const double a = s.energyOf(from, to);
+        const double r =
+            energy[static_cast<std::size_t>(std::min<std::int64_t>(i + to, kTransform))] -
+            energy[static_cast<std::size_t>(i + from)];
+        // Less overlap scatters more: scaled so that chance looks alike everywhere.
+        const double share =
+            std::sqrt(static_cast<double>(to - from) / static_cast<double>(s.take.frames));
+        const double v =
+            a > 0 && r > 0 ? fourier_.time()[static_cast<std::size_t>(i)] / std::sqrt(a * r) * share
+                           : 0.0;
+        ++s.histograms[0][static_cast<std::size_t>(binOf(v))];
         note(s, lag, v);
     }
 
@@ -153,16 +186,22 @@ class BlockScorer {
     std::int64_t cleanFrames_;
     std::int64_t first_ = 0;
     std::shared_ptr<const CoarseRecording::Block> block_;
+    std::vector<float> scores_;
+    std::vector<std::int32_t> bins_;
 };
 
 /// Turns raw scores into deviations above the segment's usual, by median and MAD.
 void standardise(Segment& s) {
+    auto& histogram = s.histograms[0];
+    for (int i = 0; i <= kHistogram; ++i) {
+        histogram[static_cast<std::size_t>(i)] += s.histograms[1][static_cast<std::size_t>(i)];
+    }
     std::int64_t total = 0;
-    for (const auto h : s.histogram) total += h;
+    for (const auto h : histogram) total += h;
     const auto quantile = [&](double q) {
         std::int64_t seen = 0;
         for (int i = 0; i <= kHistogram; ++i) {
-            seen += s.histogram[static_cast<std::size_t>(i)];
+            seen += histogram[static_cast<std::size_t>(i)];
             if (static_cast<double>(seen) >= q * static_cast<double>(total)) {
                 return 2.0 * i / kHistogram - 1.0;
             }

@@ -7,10 +7,25 @@
 #include <algorithm>
 #include <cmath>
 
+#include "dsp/fast_loop.h"
+
 namespace brisk {
 namespace {
 /// Two products of this size still fit into 32 bits together.
 constexpr float kLargest = 16383.0f;
+
+BRISK_FAST_LOOP void addProducts(const PackedSpectrum& a, const PackedSpectrum& b, std::size_t n,
+                                 float* re, float* im) {
+    const float scale = a.scale * b.scale;
+    const std::int16_t* ar = a.re.data();
+    const std::int16_t* ai = a.im.data();
+    const std::int16_t* br = b.re.data();
+    const std::int16_t* bi = b.im.data();
+    for (std::size_t k = 0; k < n; ++k) {
+        re[k] += scale * static_cast<float>(ar[k] * br[k] + ai[k] * bi[k]);
+        im[k] += scale * static_cast<float>(ai[k] * br[k] - ar[k] * bi[k]);
+    }
+}
 }  // namespace
 
 PackedSpectrum packSpectrum(std::span<const std::complex<float>> spectrum) {
@@ -37,18 +52,7 @@ void SpectrumSum::clear() {
 }
 
 void SpectrumSum::add(const PackedSpectrum& a, const PackedSpectrum& b) {
-    const float scale = a.scale * b.scale;
-    const std::size_t n = re_.size();
-    const std::int16_t* ar = a.re.data();
-    const std::int16_t* ai = a.im.data();
-    const std::int16_t* br = b.re.data();
-    const std::int16_t* bi = b.im.data();
-    float* re = re_.data();
-    float* im = im_.data();
-    for (std::size_t k = 0; k < n; ++k) {
-        re[k] += scale * static_cast<float>(ar[k] * br[k] + ai[k] * bi[k]);
-        im[k] += scale * static_cast<float>(ai[k] * br[k] - ar[k] * bi[k]);
-    }
+    addProducts(a, b, re_.size(), re_.data(), im_.data());
 }
 
 void SpectrumSum::writeTo(std::span<std::complex<float>> out) const {

@@ -62,6 +62,22 @@ TEST_F(MatchAll, TheAnswerDoesNotDependOnThreadsOrOrder) {
     }
 }
 
+TEST_F(MatchAll, AnotherRecorderIsMeasuredOnlyWhereItMayHaveHeardTheTake) {
+    // A far microphone on a recorder of its own, which began three seconds later.
+    recordings.push_back(shoot.recording(
+        test::sum(cut(test::babble(70, 48000, 31), 3, 65), test::whiteNoise(62, 48000, 0.02, 8))));
+    const auto m = matchAll({&takes[0]}, all(recordings, false), {}, 1, {});
+    const auto answerOf = [&](std::size_t r) {
+        return std::find_if(m.byTake[0].begin(), m.byTake[0].end(),
+                            [&](const RankedMatch& a) { return a.recording == r; })
+            ->estimate;
+    };
+    EXPECT_EQ(answerOf(0).status, MatchStatus::Matched);
+    EXPECT_EQ(answerOf(1).reason.front().id, "matched-elsewhere");
+    EXPECT_EQ(answerOf(2).status, MatchStatus::Matched);
+    EXPECT_NEAR(answerOf(2).line.offset.value, 2, 1e-4);
+}
+
 TEST_F(MatchAll, WhatIsSureIsToldAheadAndNoAnswerIsAnother) {
     KnownPairs known;
     std::vector<std::size_t> sure;
