@@ -387,6 +387,10 @@
         <source>jumps: listen there</source>
         <translation>přeskakuje: poslechněte si to tam</translation>
     </message>
+    <message>
+        <source>being searched</source>
+        <translation>hledá se</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -4938,6 +4942,10 @@ XXH3-128 %3</translation>
     <message>
         <source>%1 farther</source>
         <translation>o %1 dál</translation>
+    </message>
+    <message>
+        <source>Its place is being searched. The clean sound will grow here, face to face with the camera&apos;s.</source>
+        <translation>Jeho místo se hledá. Čistý zvuk vyroste zde, naproti zvuku kamery.</translation>
     </message>
 </context>
 <context>

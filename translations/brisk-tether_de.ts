@@ -387,6 +387,10 @@
         <source>jumps: listen there</source>
         <translation>springt: dort hinhören</translation>
     </message>
+    <message>
+        <source>being searched</source>
+        <translation>wird gesucht</translation>
+    </message>
 </context>
 <context>
     <name>brisk</name>
@@ -4912,6 +4916,10 @@ XXH3-128 %3</translation>
     <message>
         <source>%1 farther</source>
         <translation>%1 weiter weg</translation>
+    </message>
+    <message>
+        <source>Its place is being searched. The clean sound will grow here, face to face with the camera&apos;s.</source>
+        <translation>Sein Platz wird gesucht. Der saubere Ton wächst hier, dem Kameraton gegenüber.</translation>
     </message>
 </context>
 <context>

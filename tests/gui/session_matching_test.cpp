@@ -6,6 +6,7 @@
 #include <atomic>
 
 #include "app/spine/session.h"
+#include "app/spine/state_words.h"
 #include "store/mount_table.h"
 #include "support/media_files.h"
 #include "support/signals.h"
@@ -97,6 +98,8 @@ TEST_F(SessionMatching, WhatIsReadIsMatchedWhileTheRestIsStillBeingRead) {
     EXPECT_EQ(session_.whyNotMatch().id, "matching-already");
     ASSERT_TRUE(comes([&] { return session_.work().title().isEmpty(); })) << "the round ends";
     EXPECT_EQ(tetherOf(QStringLiteral("glue.mp4")), nullptr) << "its recording may still come";
+    EXPECT_EQ(stateWords(session_, idOf(QStringLiteral("glue.mp4"))),
+              QStringLiteral("being searched"));
 
     cardAnswers_ = true;
     ASSERT_TRUE(quiet());

@@ -299,7 +299,7 @@ void TetherCard::refresh() {
     const bool recording = session_.view(take_).isRecording;
     head_->setContentsMargins(recording ? 0 : 24, 0, 0, 0);
     if (recording) return fillRecording();
-    stateWords_->setText(stateWords(session_.state(), take_) + heardWords());
+    stateWords_->setText(stateWords(session_, take_) + heardWords());
     const TetherState state = session_.stateOf(take_);
     const bool placed = t && state != TetherState::Loose;
     if (placed) {

@@ -42,8 +42,12 @@ MediaListModel::MediaListModel(Session& session, QObject* parent)
     connect(&session.work(), &WorkQueue::changed, this, &MediaListModel::shapeGrowing);
     connect(&session, &Session::factsChanged, this, [this](int id) {
         shape(id);
-        const QModelIndex i = indexOf(id);
-        emit dataChanged(i, i);
+        const QModelIndex one = indexOf(id);
+        if (id != 0) {
+            emit dataChanged(one, one);
+        } else if (rowCount() > 0) {
+            emit dataChanged(index(0), index(rowCount() - 1));
+        }
     });
 }
 
@@ -187,7 +191,7 @@ QString MediaListModel::number(int id, bool take) const {
 }
 
 QString MediaListModel::takeWords(int id) const {
-    QString words = stateWords(session_.state(), id);
+    QString words = stateWords(session_, id);
     if (session_.stateOf(id) == TetherState::Tethered && !session_.heard(id)) {
         words = tr("%1, not listened to").arg(words);
     }

@@ -93,7 +93,7 @@ int DayMap::takeNumber(int i) const {
 
 SpokenParts::Part DayMap::part(int i) const {
     const int take = takeNumber(i);
-    return {nameOf(session_, take), stateWords(session_.state(), take), boxOf(take).toRect(),
+    return {nameOf(session_, take), stateWords(session_, take), boxOf(take).toRect(),
             take == chosen_};
 }
 
@@ -542,7 +542,7 @@ void DayMap::paintDrop(QPainter& p) const {
 void DayMap::mouseMoveEvent(QMouseEvent* e) {
     const int take = takeAt(e->position());
     setCursor(take ? Qt::PointingHandCursor : Qt::ArrowCursor);
-    setToolTip(take ? tr("%1: %2").arg(nameOf(session_, take), stateWords(session_.state(), take))
+    setToolTip(take ? tr("%1: %2").arg(nameOf(session_, take), stateWords(session_, take))
                     : QString());
     if (!(e->buttons() & Qt::LeftButton)) return;
     if (pressed_) {

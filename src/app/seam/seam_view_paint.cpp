@@ -391,15 +391,18 @@ void SeamView::paintCaptions(QPainter& p) const {
     const TakeView& view = session_.view(take_);
     const MediaFacts* f = session_.facts(take_);
     const bool silent = f && f->scan && f->scan->silent();
-    const QString text = silent && view.anyRecording
-                             ? tr("A film without sound: the clean sound will grow here once it is "
-                                  "laid on a recording.")
-                         : view.tether ? inWords(view.tether->found.reason)
-                         : !view.anyRecording
-                             ? tr("Add the recorder's file: its sound will grow here, face to face "
+    const QString text =
+        silent && view.anyRecording
+            ? tr("A film without sound: the clean sound will grow here once it is "
+                 "laid on a recording.")
+        : view.tether        ? inWords(view.tether->found.reason)
+        : !view.anyRecording ? tr("Add the recorder's file: its sound will grow here, face to face "
                                   "with the camera's.")
-                             : tr("Find matches, and the clean sound will grow here, face to face "
-                                  "with the camera's.");
+        : session_.matching()
+            ? tr("Its place is being searched. The clean sound will grow here, face "
+                 "to face with the camera's.")
+            : tr("Find matches, and the clean sound will grow here, face to face "
+                 "with the camera's.");
     // Above the tools, which lie on the seam's lower edge.
     p.drawText(below.adjusted(24, 4, -24, -scaled(38)), Qt::AlignCenter | Qt::TextWordWrap, text);
 }

@@ -55,7 +55,7 @@ Session::Session(QObject* parent) : QObject(parent), library_(document_, work_) 
     connect(&work_, &WorkQueue::stopped, this, [this] {
         if (!matching_) return;
         matching_->stopped = true;
-        if (!matching_->running) matching_.reset();
+        if (!matching_->running) endMatching();
     });
     connect(&work_, &WorkQueue::failed, this, [this](const Fact& why) { addNote(inWords(why)); });
     connect(&document_, &OpenShoot::said, this, &Session::said);

@@ -80,6 +80,8 @@ class Session : public QObject {
     /// Why takes cannot be matched now; empty where they can: files need not be read yet.
     [[nodiscard]] Fact whyNotMatch() const;
     [[nodiscard]] bool canFindMatches() const { return whyNotMatch().empty(); }
+    /// Whether that is wished, and not every file was asked yet.
+    [[nodiscard]] bool matching() const { return matching_ != nullptr; }
     /// Every take on every recording: what is read at once, the rest as it is read.
     void findMatches();
     /// On the recording that the take lies on. What is found is one more step of the history;
@@ -153,6 +155,7 @@ class Session : public QObject {
     void takeMatched(std::vector<Tether> found);
     /// What the last round found, which decides.
     void takeAllMatched(std::vector<Tether>& found, bool stopped);
+    void endMatching();
     void tellWithdrawn(const std::vector<Tether>& found);
     void takeSearched(const PlacedPair& pair, const SearchWish& wish,
                       const Result<TetherEstimate>& found);

@@ -76,9 +76,15 @@ Fact Session::whyNotMatch() const {
     return {};
 }
 
+void Session::endMatching() {
+    matching_.reset();
+    emit factsChanged(0);
+}
+
 void Session::findMatches() {
     if (!whyNotMatch().empty()) return;
     matching_ = std::make_shared<Matching>();
+    emit factsChanged(0);
     matchRead();
     if (matching_ && !matching_->running) {
         emit said(tr("Matching begins with the first take and the first recording that are read."));
@@ -112,7 +118,7 @@ void Session::matchRead() {
     if (!matching_ || matching_->running) return;
     MatchRound round = nextRound();
     if (round.empty()) {
-        if (round.last) matching_.reset();
+        if (round.last) endMatching();
         return;
     }
     bool more = round.last;
@@ -135,7 +141,7 @@ void Session::runRound(MatchRound round) {
                     } catch (...) {
                         return [this, matching, why = caughtError().fact] {
                             addNote(inWords(why));
-                            if (matching == matching_) matching_.reset();
+                            if (matching == matching_) endMatching();
                         };
                     }
                 });
@@ -167,7 +173,7 @@ WorkQueue::Finish Session::searchRound(const MatchRound& round,
         return [this, matching] {
             if (matching != matching_) return;
             matching->running = false;
-            if (matching->stopped) matching_.reset();
+            if (matching->stopped) endMatching();
             matchRead();
         };
     }
@@ -190,7 +196,7 @@ void Session::takeAllMatched(std::vector<Tether>& found, bool stopped) {
         if (!stopped) tellWithdrawn(found);
         takeMatched(found);
     }
-    matching_.reset();
+    endMatching();
 }
 
 void Session::tellWithdrawn(const std::vector<Tether>& found) {

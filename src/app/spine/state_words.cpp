@@ -35,4 +35,9 @@ QString stateWords(const ShootState& s, int take) {
     return QObject::tr("no place found");
 }
 
+QString stateWords(const Session& session, int take) {
+    const bool waits = session.matching() && !session.state().tetherOf(take);
+    return waits ? QObject::tr("being searched") : stateWords(session.state(), take);
+}
+
 }  // namespace brisk::app

@@ -77,7 +77,7 @@ void RecordingWays::chooseTake(QWidget* below, const std::function<void(int)>& c
     menu->setAttribute(Qt::WA_DeleteOnClose);
     for (const int id : layable()) {
         const QString name = QString::fromStdString(session_.state().item(id)->name());
-        menu->addAction(tr("%1: %2").arg(name, stateWords(session_.state(), id)), this,
+        menu->addAction(tr("%1: %2").arg(name, stateWords(session_, id)), this,
                         [id, chosen] { chosen(id); });
     }
     menu->popup(below->mapToGlobal(QPoint(0, below->height())));
