@@ -12,6 +12,8 @@ namespace brisk {
 namespace {
 
 constexpr std::int64_t kBlocksBetweenLooks = 256;  // at how much the disk has left: 16 MB
+/// Of what the disk has left: somebody may be about to fill it with what cannot be made again.
+constexpr std::uintmax_t kPartOfFree = 16;
 
 int openNameless(const std::filesystem::path& folder) {
     const int fd = ::open(folder.c_str(), O_TMPFILE | O_RDWR | O_CLOEXEC, 0600);
@@ -65,7 +67,8 @@ std::optional<std::int64_t> ScratchSpace::next() {
     if (end_ % kBlocksBetweenLooks == 0) {
         std::error_code ec;
         const auto disk = std::filesystem::space(folder_, ec);
-        full_ = ec || disk.available < kLeftFree;
+        const std::uintmax_t used = static_cast<std::uintmax_t>(end_) * kBlock;
+        full_ = ec || disk.available < kLeftFree || used > disk.available / kPartOfFree;
     }
     if (full_) return std::nullopt;
     return end_++;
