@@ -25,7 +25,7 @@ class SessionMatching : public ::testing::Test {
     }
     void writeTake(const std::string& name, const std::vector<float>& sound, int from, int to) {
         test::writeTake(folder_.file(name),
-                        {sound.begin() + 48000 * from, sound.begin() + 48000 * to}, {});
+                        {sound.begin() + 48000L * from, sound.begin() + 48000L * to}, {});
     }
     void add(const QStringList& names) {
         QStringList paths;
