@@ -10,6 +10,7 @@
 #include <mutex>
 
 #include "align/assemble/match.h"
+#include "bench/guarded_main.h"
 #include "bench/pair_groups.h"
 #include "bench/shared_recordings.h"
 #include "bench/truth_score.h"
@@ -341,10 +342,5 @@ static int measure(int argc, char** argv) {
 }
 
 int main(int argc, char** argv) {
-    try {
-        return measure(argc, argv);
-    } catch (...) {
-        std::fprintf(stderr, "%s\n", brisk::sentence(brisk::caughtError().fact).c_str());
-        return 1;
-    }
+    return brisk::bench::guardedMain(measure, argc, argv);
 }

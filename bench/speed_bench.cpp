@@ -9,11 +9,10 @@
 #include <cstdlib>
 #include <filesystem>
 
+#include "bench/guarded_main.h"
 #include "bench/measured_run.h"
 #include "bench/source_sounds.h"
-#include "core/guarded.h"
 #include "media/write/movie_writer.h"
-#include "text/sentence.h"
 
 namespace brisk::bench {
 namespace {
@@ -248,10 +247,5 @@ static int measure(int argc, char** argv) {
 }
 
 int main(int argc, char** argv) {
-    try {
-        return measure(argc, argv);
-    } catch (...) {
-        std::fprintf(stderr, "%s\n", brisk::sentence(brisk::caughtError().fact).c_str());
-        return 1;
-    }
+    return brisk::bench::guardedMain(measure, argc, argv);
 }

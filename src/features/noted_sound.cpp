@@ -46,9 +46,10 @@ bool NotedSound::push(std::span<const float> mono) {
 }
 
 bool NotedSound::finish() {
-    if (part_.empty()) return true;
-    part_.resize(static_cast<std::size_t>(kBlock));
-    return writePart();
+    part_.resize(part_.empty() ? 0 : static_cast<std::size_t>(kBlock));
+    const bool written = part_.empty() || writePart();
+    part_ = {};  // its memory, too: there are hundreds of takes
+    return written;
 }
 
 bool NotedSound::writePart() {

@@ -46,8 +46,19 @@ class SessionMatching : public ::testing::Test {
     static bool comes(Condition condition) {
         return QTest::qWaitFor(condition, 60000);
     }
-    bool isRead(const QString& name) {
-        return comes([&] { return session_.library().scanOf(idOf(name)) != nullptr; });
+    bool areRead(const QStringList& names) {
+        return comes([&] {
+            return std::all_of(names.begin(), names.end(), [&](const QString& n) {
+                return session_.library().scanOf(idOf(n)) != nullptr;
+            });
+        });
+    }
+    /// One more file, which cannot be read until the card answers; whether matching can begin.
+    bool addBehindAHangingCard(const QString& name) {
+        cardHangs();
+        add({name});
+        return comes([&] { return idOf(name) != 0; }) &&
+               comes([&] { return session_.canFindMatches(); });
     }
     bool quiet() {
         QTest::qWait(10);
@@ -82,14 +93,11 @@ TEST_F(SessionMatching, WhatIsReadIsMatchedWhileTheRestIsStillBeingRead) {
     writeRecording("evening.wav", evening);
     writeTake("press.mp4", morning, 10, 40);
     writeTake("glue.mp4", evening, 20, 50);
-    add({QStringLiteral("morning.wav"), QStringLiteral("press.mp4"), QStringLiteral("glue.mp4")});
-    ASSERT_TRUE(isRead(QStringLiteral("morning.wav")));
-    ASSERT_TRUE(isRead(QStringLiteral("press.mp4")));
-    ASSERT_TRUE(isRead(QStringLiteral("glue.mp4")));
-    cardHangs();
-    add({QStringLiteral("evening.wav")});
-    ASSERT_TRUE(comes([&] { return idOf(QStringLiteral("evening.wav")) != 0; }));
-    ASSERT_TRUE(comes([&] { return session_.canFindMatches(); }));
+    const QStringList first{QStringLiteral("morning.wav"), QStringLiteral("press.mp4"),
+                            QStringLiteral("glue.mp4")};
+    add(first);
+    ASSERT_TRUE(areRead(first));
+    ASSERT_TRUE(addBehindAHangingCard(QStringLiteral("evening.wav")));
 
     session_.findMatches();
     ASSERT_TRUE(comes([&] { return tetherOf(QStringLiteral("press.mp4")) != nullptr; }));
@@ -120,13 +128,10 @@ TEST_F(SessionMatching, AllThatOneWishFindsIsOneStep) {
     writeRecording("morning.wav", morning);
     writeTake("press.mp4", morning, 10, 30);
     writeTake("glue.mp4", morning, 35, 55);
-    add({QStringLiteral("morning.wav"), QStringLiteral("press.mp4")});
-    ASSERT_TRUE(isRead(QStringLiteral("press.mp4")));
-    ASSERT_TRUE(isRead(QStringLiteral("morning.wav")));
-    cardHangs();
-    add({QStringLiteral("glue.mp4")});
-    ASSERT_TRUE(comes([&] { return idOf(QStringLiteral("glue.mp4")) != 0; }));
-    ASSERT_TRUE(comes([&] { return session_.canFindMatches(); }));
+    const QStringList first{QStringLiteral("morning.wav"), QStringLiteral("press.mp4")};
+    add(first);
+    ASSERT_TRUE(areRead(first));
+    ASSERT_TRUE(addBehindAHangingCard(QStringLiteral("glue.mp4")));
     session_.findMatches();
     ASSERT_TRUE(comes([&] { return tetherOf(QStringLiteral("press.mp4")) != nullptr; }));
     cardAnswers_ = true;
@@ -140,14 +145,11 @@ TEST_F(SessionMatching, WhatAPersonLocksMeanwhileStays) {
     const auto morning = test::babble(60, 48000, 54);
     writeRecording("morning.wav", morning);
     writeTake("press.mp4", morning, 10, 40);
-    add({QStringLiteral("morning.wav"), QStringLiteral("press.mp4")});
-    ASSERT_TRUE(isRead(QStringLiteral("press.mp4")));
-    ASSERT_TRUE(isRead(QStringLiteral("morning.wav")));
-    cardHangs();
     writeRecording("evening.wav", test::babble(20, 48000, 55));
-    add({QStringLiteral("evening.wav")});
-    ASSERT_TRUE(comes([&] { return idOf(QStringLiteral("evening.wav")) != 0; }));
-    ASSERT_TRUE(comes([&] { return session_.canFindMatches(); }));
+    const QStringList first{QStringLiteral("morning.wav"), QStringLiteral("press.mp4")};
+    add(first);
+    ASSERT_TRUE(areRead(first));
+    ASSERT_TRUE(addBehindAHangingCard(QStringLiteral("evening.wav")));
     session_.findMatches();
     ASSERT_TRUE(comes([&] { return tetherOf(QStringLiteral("press.mp4")) != nullptr; }));
     session_.lockSure({idOf(QStringLiteral("press.mp4"))});

@@ -59,8 +59,7 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
     std::vector<std::vector<Error>> failed(takes.size());  // in order of takes and recordings
     std::mutex telling;
 
-    PairSearchTold pairs;
-    pairs.answered = [&](std::size_t t, std::vector<PairAnswer> answers) {
+    const auto answered = [&](std::size_t t, std::vector<PairAnswer> answers) {
         std::vector<Error> problems;
         for (const auto& a : answers) {
             if (a && !*a) problems.push_back(a->error());
@@ -88,7 +87,7 @@ AllMatches matchAll(const std::vector<const SoundScan*>& takes,
         out.places[t] = std::move(places);
         if (told && !out.byTake[t].empty()) told(t, out.places[t]);
     };
-    searchPairs(takes, recordings, options, threads, job, pairs, known);
+    searchPairs(takes, recordings, options, threads, job, answered, known);
     for (const auto& ofTake : failed) {
         for (const Error& e : ofTake) note(out.problems, e);
     }
@@ -100,12 +99,11 @@ void matchAhead(const std::vector<const SoundScan*>& takes,
                 const std::vector<const SoundScan*>& recordings, int threads, const JobControl& job,
                 const TakeMatched& told, KnownPairs& known) {
     std::mutex telling;
-    PairSearchTold pairs;
-    pairs.sure = [&](std::size_t t, std::size_t r, const TetherEstimate& e) {
+    const auto sure = [&](std::size_t t, std::size_t r, const TetherEstimate& e) {
         const std::scoped_lock one(telling);
         told(t, {{r, e}});
     };
-    searchAhead(takes, recordings, threads, job, pairs, known);
+    searchAhead(takes, recordings, threads, job, sure, known);
 }
 
 }  // namespace brisk

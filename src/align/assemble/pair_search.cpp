@@ -102,13 +102,12 @@ class PairSearch {
   public:
     PairSearch(const std::vector<const SoundScan*>& takes,
                const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-               int threads, const JobControl& job, const PairSearchTold& told, KnownPairs* known)
+               int threads, const JobControl& job, KnownPairs* known)
         : takes_(takes),
           recordings_(recordings),
           options_(options),
           threads_(threads),
           job_(job),
-          told_(told),
           known_(known),
           searches_(recordings.size()),
           opened_(recordings.size()),
@@ -116,18 +115,18 @@ class PairSearch {
           asked_(takes.size()),
           further_(recordings.size()) {}
 
-    void run() {
+    void run(const TakeAnswered& told) {
         nominateAll();
-        measureAll();
-        lookFurtherAll();
+        measureAll(told);
+        lookFurtherAll(told);
     }
 
-    void lookAhead() {
+    void lookAhead(const TakeSure& told) {
         nominateAll();
         SharedProgress progress(takes_.size(), job_.part(kNominated, 1));
         parallelFor(takes_.size(), threads_, [&](std::size_t t) {
             const JobControl piece = progress.piece();
-            measureWhatStandsAlone(t, piece);
+            measureWhatStandsAlone(t, told, piece);
             piece.report(1);
         });
     }
@@ -197,23 +196,23 @@ class PairSearch {
         if (known_ && nominated(t, r)) known_->keep(take, recording, *nominated(t, r));
     }
 
-    void measureWhatStandsAlone(std::size_t t, const JobControl& job) {
+    void measureWhatStandsAlone(std::size_t t, const TakeSure& told, const JobControl& job) {
         std::shared_ptr<HeldSound> held;
         for (const std::size_t r : likeliestFirst(t)) {
             const auto& n = nominated(t, r);
             if (job.stopRequested() || !n || !n->standsAlone(kWorthALook)) continue;
             const auto answer = measureOnce(held, t, r, *n, job);
             if (!answer || !settles(*answer, *takes_[t], *recordings_[r])) continue;
-            told_.sure(t, r, *answer);
+            told(t, r, *answer);
             return;
         }
     }
 
-    void measureAll() {
+    void measureAll(const TakeAnswered& told) {
         SharedProgress progress(takes_.size(), job_.part(kNominated, kMeasured));
         parallelFor(takes_.size(), threads_, [&](std::size_t t) {
             const JobControl piece = progress.piece();
-            measureTake(t, piece);
+            measureTake(t, told, piece);
             piece.report(1);
         });
     }
@@ -234,7 +233,7 @@ class PairSearch {
         return order;
     }
 
-    void measureTake(std::size_t t, const JobControl& job) {
+    void measureTake(std::size_t t, const TakeAnswered& told, const JobControl& job) {
         const SoundScan& take = *takes_[t];
         auto& answers = asked_[t].byRecording;
         answers.resize(recordings_.size());
@@ -261,13 +260,13 @@ class PairSearch {
             }
         }
         // What surely lies somewhere from end to end is not looked for in rarer ways elsewhere.
-        if (settled) return finish(t);
+        if (settled) return finish(t, told);
         std::vector<std::size_t> open;
         for (std::size_t r = 0; r < recordings_.size(); ++r) {
             const auto& a = *answers[r];
             if (a && a->status != MatchStatus::Matched) open.push_back(r);
         }
-        if (open.empty()) return finish(t);
+        if (open.empty()) return finish(t, told);
         asked_[t].left = open.size();
         const std::scoped_lock hold(lock_);
         for (const std::size_t r : open) further_[r].push_back(t);
@@ -310,7 +309,7 @@ class PairSearch {
         return answer;
     }
 
-    void lookFurtherAll() {
+    void lookFurtherAll(const TakeAnswered& told) {
         std::vector<std::pair<std::size_t, std::size_t>> pairs;
         for (std::size_t r = 0; r < recordings_.size(); ++r) {
             searches_[r].expect(further_[r].size());
@@ -328,7 +327,7 @@ class PairSearch {
             });
             searches_[r].done();
             piece.report(1);
-            if (--asked_[t].left == 0) finish(t);
+            if (--asked_[t].left == 0) finish(t, told);
         });
         if (!job_.stopRequested()) job_.report(1);
     }
@@ -362,12 +361,12 @@ class PairSearch {
     }
 
     /// Not where an answer is missing because all was stopped.
-    void finish(std::size_t t) {
+    void finish(std::size_t t, const TakeAnswered& told) {
         auto answers = std::move(asked_[t].byRecording);
         const bool cut = std::any_of(answers.begin(), answers.end(), [](const PairAnswer& a) {
             return !a || (!*a && a->error().code == ErrorCode::Cancelled);
         });
-        if (!cut) told_.answered(t, std::move(answers));
+        if (!cut) told(t, std::move(answers));
     }
 
     const std::vector<const SoundScan*>& takes_;
@@ -375,7 +374,6 @@ class PairSearch {
     const MatchOptions& options_;
     int threads_;
     const JobControl& job_;
-    const PairSearchTold& told_;
     KnownPairs* known_;
     std::vector<SharedSearch> searches_;
     std::vector<OpenedRecording> opened_;
@@ -388,7 +386,7 @@ class PairSearch {
 /// By methods that search nothing: each pair for itself.
 void askEach(const std::vector<const SoundScan*>& takes,
              const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-             int threads, const JobControl& job, const PairSearchTold& told) {
+             int threads, const JobControl& job, const TakeAnswered& told) {
     SharedProgress progress(takes.size(), job);
     parallelFor(takes.size(), threads, [&](std::size_t t) {
         const JobControl piece = progress.piece();
@@ -402,7 +400,7 @@ void askEach(const std::vector<const SoundScan*>& takes,
             }));
         }
         piece.report(1);
-        told.answered(t, std::move(answers));
+        told(t, std::move(answers));
     });
 }
 
@@ -410,18 +408,17 @@ void askEach(const std::vector<const SoundScan*>& takes,
 
 void searchPairs(const std::vector<const SoundScan*>& takes,
                  const std::vector<const SoundScan*>& recordings, const MatchOptions& options,
-                 int threads, const JobControl& job, const PairSearchTold& told,
-                 KnownPairs* known) {
+                 int threads, const JobControl& job, const TakeAnswered& told, KnownPairs* known) {
     const bool searches =
         options.method == MatchMethod::Auto || options.method == MatchMethod::Waveform;
     if (!searches) return askEach(takes, recordings, options, threads, job, told);
-    PairSearch(takes, recordings, options, threads, job, told, known).run();
+    PairSearch(takes, recordings, options, threads, job, known).run(told);
 }
 
 void searchAhead(const std::vector<const SoundScan*>& takes,
                  const std::vector<const SoundScan*>& recordings, int threads,
-                 const JobControl& job, const PairSearchTold& told, KnownPairs& known) {
-    PairSearch(takes, recordings, {}, threads, job, told, &known).lookAhead();
+                 const JobControl& job, const TakeSure& told, KnownPairs& known) {
+    PairSearch(takes, recordings, {}, threads, job, &known).lookAhead(told);
 }
 
 }  // namespace brisk

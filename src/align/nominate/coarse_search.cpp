@@ -80,8 +80,9 @@ void keepPeak(Segment& s, Peak p) {
 }
 
 /// Where a score between -1 and 1 is counted.
-int binOf(double score) {
-    return static_cast<int>(std::clamp((score + 1) * kHistogram / 2, 0.0, double{kHistogram}));
+inline std::int32_t binOf(double score) {
+    const double bin = (score + 1) * kHistogram / 2;
+    return static_cast<std::int32_t>(std::min(std::max(bin, 0.0), double{kHistogram}));
 }
 
 /// Correlations over the root of both energies, and where each is counted.
@@ -94,10 +95,7 @@ BRISK_FAST_LOOP void normalise(const float* correlations, const double* energy, 
         const float both = whole * std::max(there, 0.0f);
         scores[i] = both > 0 ? correlations[i] / std::sqrt(both) : 0.0f;
     }
-    for (std::size_t i = 0; i < count; ++i) {
-        const double bin = (static_cast<double>(scores[i]) + 1) * kHistogram / 2;
-        bins[i] = static_cast<std::int32_t>(std::min(std::max(bin, 0.0), double{kHistogram}));
-    }
+    for (std::size_t i = 0; i < count; ++i) bins[i] = binOf(static_cast<double>(scores[i]));
 }
 
 /// Correlates one block of the recording with one segment and notes the peaks.

@@ -3,7 +3,6 @@
 
 #include <QFileInfo>
 #include <algorithm>
-#include <filesystem>
 
 #include "app/spine/words.h"
 #include "features/reading_cost.h"
@@ -112,9 +111,7 @@ void MediaLibrary::readMissing() {
     for (const MediaItem& m : shoot_.state().media) {
         const MediaFacts& f = known_[m.path];
         if (f.peaks || !f.problem.isEmpty()) continue;
-        std::error_code gone;  // then it costs nothing, and reading it says why
-        const auto bytes = std::filesystem::file_size(m.path, gone);
-        missing.emplace_back(gone ? 0 : bytesToRead(f.info, bytes), m.path);
+        missing.emplace_back(bytesToRead(f.info, m.identity.bytes), m.path);
     }
     std::stable_sort(missing.begin(), missing.end(),
                      [](const auto& a, const auto& b) { return a.first < b.first; });
