@@ -53,8 +53,11 @@ BRISK_FAST_LOOP void readTogether(const Taps* phases, const float* in, double fi
 }  // namespace
 
 void readAtPositions(std::span<const float> in, double first, double step, std::span<float> out) {
-    assert(first >= kWindowReach - 1);
-    assert(out.empty() || first + static_cast<double>(out.size() - 1) * step + kWindowReach <
+    // At another speed the outer ones of a block are read up to half a sample beside their place,
+    // so a tap more is needed on both sides than each position has of its own.
+    assert(std::fabs(step - 1) * kTogether < 2);
+    assert(first >= kWindowReach);
+    assert(out.empty() || first + static_cast<double>(out.size() - 1) * step + kWindowReach + 1 <=
                               static_cast<double>(in.size()));
     const std::size_t blocks = out.size() / kTogether, read = blocks * kTogether;
     readTogether(table().data(), in.data(), first, step, blocks, out.data());

@@ -4,7 +4,9 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <limits>
 #include <numbers>
+#include <span>
 #include <vector>
 
 namespace brisk {
@@ -26,7 +28,7 @@ Errors errorsOf(double hz, double drift) {
         in[n] = static_cast<float>(std::sin(w * static_cast<double>(n)));
     }
     std::vector<float> out(kCount);
-    const double first = kWindowReach - 1 + kPlace;
+    const double first = kWindowReach + kPlace;
     readAtPositions(in, first, step, out);
     double error = 0, power = 0, slope = 0, against = 0;
     for (std::size_t k = 0; k < kCount; ++k) {
@@ -60,6 +62,23 @@ TEST(WindowInterpolation, ARateThatWasPulledIsStillInItsPlace) {
     for (const double drift : {1e-3, -1e-3}) {
         EXPECT_LT(errorsOf(11000, drift).deviation, -40) << drift;
         EXPECT_LT(std::fabs(errorsOf(11000, drift).delay), 2e-4) << drift;
+    }
+}
+
+TEST(WindowInterpolation, ReadsNothingBeyondWhatItIsGiven) {
+    constexpr std::size_t kCount = 64;
+    constexpr std::size_t kIn = kCount + 2 * kWindowReach + 1;
+    // Whatever lies beside it in memory would show in the result.
+    std::vector<float> in(1 + kIn + 1, 1.0f);
+    in.front() = in.back() = std::numeric_limits<float>::quiet_NaN();
+    std::vector<float> out(kCount);
+    for (const double step : {1 - 2e-3, 1 - 20e-6, 1.0, 1 + 20e-6, 1 + 2e-3}) {
+        const double last = kIn - kWindowReach - 1.0;
+        for (const double first : {0.0 + kWindowReach, last - (kCount - 1) * step - 1e-9}) {
+            if (first < kWindowReach) continue;
+            readAtPositions(std::span(in).subspan(1, kIn), first, step, out);
+            for (const float x : out) EXPECT_NEAR(x, 1, 1e-3) << step << ' ' << first;
+        }
     }
 }
 

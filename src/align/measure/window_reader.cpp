@@ -28,11 +28,11 @@ Result<Piece> pieceOfAnotherClock(HeldSound& sound, Seconds start, double speed,
     const double whole = std::floor(exact);
     in.resize(static_cast<std::size_t>(std::ceil(size * speed)) + std::size_t{2} * kWindowReach +
               2);
-    if (auto read = sound.read(static_cast<std::int64_t>(whole) - (kWindowReach - 1), in); !read) {
+    if (auto read = sound.read(static_cast<std::int64_t>(whole) - kWindowReach, in); !read) {
         return tl::unexpected(read.error());
     }
     Piece out{std::vector<float>(static_cast<std::size_t>(size)), start};
-    readAtPositions(in, kWindowReach - 1 + exact - whole, speed, out.samples);
+    readAtPositions(in, kWindowReach + exact - whole, speed, out.samples);
     return out;
 }
 
