@@ -2179,8 +2179,8 @@
         <translation>Žádné místo, kde by oba zvuky souhlasily: nanejvýš {agreement}. Běžel rekordér, a ve stejné místnosti?</translation>
     </message>
     <message>
-        <source>{agreement}, but only in what is quiet: what is loud on either side is not heard on the other. Was the recorder in the same room? Listen before you trust it.</source>
-        <translation>{agreement}, ale jen v tom, co je tiché: co je na jedné straně hlasité, na druhé slyšet není. Byl rekordér ve stejné místnosti? Než tomu uvěříte, poslechněte si to.</translation>
+        <source>{agreement}, but what stands out on either side is not heard on the other: the same programme may have played in two rooms. Was the recorder in the same room? Listen before you trust it.</source>
+        <translation>{agreement}, ale co na jedné straně vyniká, na druhé slyšet není: ve dvou místnostech mohl hrát týž pořad. Byl rekordér ve stejné místnosti? Než tomu uvěříte, poslechněte si to.</translation>
     </message>
     <message>
         <source>What is kept of it is shorter than one picture. Keep more of the take.</source>

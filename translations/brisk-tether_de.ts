@@ -2155,8 +2155,8 @@
         <translation>Keine Stelle, an der die beiden Töne übereinstimmen: bestenfalls {agreement}. Lief der Rekorder, und im selben Raum?</translation>
     </message>
     <message>
-        <source>{agreement}, but only in what is quiet: what is loud on either side is not heard on the other. Was the recorder in the same room? Listen before you trust it.</source>
-        <translation>{agreement}, aber nur in dem, was leise ist: Was auf der einen Seite laut ist, ist auf der anderen nicht zu hören. War der Rekorder im selben Raum? Hören Sie hin, bevor Sie dem trauen.</translation>
+        <source>{agreement}, but what stands out on either side is not heard on the other: the same programme may have played in two rooms. Was the recorder in the same room? Listen before you trust it.</source>
+        <translation>{agreement}, aber was auf der einen Seite heraussticht, ist auf der anderen nicht zu hören: In zwei Räumen kann dasselbe Programm gelaufen sein. War der Rekorder im selben Raum? Hören Sie hin, bevor Sie dem trauen.</translation>
     </message>
     <message>
         <source>What is kept of it is shorter than one picture. Keep more of the take.</source>

@@ -27,8 +27,9 @@ constexpr Phrase kPhrases[] = {
     {"thin-evidence",
      PHRASE("The evidence is thin: {agreement}; {rival}. Listen before you trust it.")},
     {"only-background",
-     PHRASE("{agreement}, but only in what is quiet: what is loud on either side is not heard on "
-            "the other. Was the recorder in the same room? Listen before you trust it.")},
+     PHRASE("{agreement}, but what stands out on either side is not heard on the other: the same "
+            "programme may have played in two rooms. Was the recorder in the same room? Listen "
+            "before you trust it.")},
     {"no-place-at-best", PHRASE("No place where the two sounds agree: at best {agreement}. Was the "
                                 "recorder running, and in the same room?")},
     {"claps-in-several-places",

@@ -11,7 +11,7 @@
 #include "align/measure/estimate_from.h"
 #include "align/measure/follow_clock.h"
 #include "align/measure/heard_spots.h"
-#include "align/measure/shared_by_level.h"
+#include "align/measure/shared_by_balance.h"
 #include "align/measure/stretch_search.h"
 #include "align/nominate/coarse_search.h"
 #include "align/nominate/pulled_rate.h"
@@ -282,8 +282,8 @@ Result<TetherEstimate> bestOf(WindowReader& reader, const std::vector<CoarsePlac
         beside.rivals.push_back(r.strength);
     }
     judge(parts, beside, e);
-    if (e.status == MatchStatus::Matched) {  // dearer to ask, and only ever says no
-        auto shared = sharedByLevel(reader, parts, e.polarity, job.withReport({}));
+    if (e.status != MatchStatus::Unmatched) {  // dearer to ask, and only ever says no
+        auto shared = sharedByBalance(reader, parts, e.polarity, job.withReport({}));
         if (shared) {
             beside.shared = *shared;
             judge(parts, beside, e);

@@ -8,7 +8,7 @@
 
 #include "align/measure/clap_match.h"
 #include "align/measure/follow_clock.h"
-#include "align/measure/shared_by_level.h"
+#include "align/measure/shared_by_balance.h"
 #include "align/tether_estimate.h"
 
 namespace brisk {
@@ -33,7 +33,7 @@ struct Beside {
     int steps = 0;    ///< From one lag to another that were chosen freely: luck has more to choose.
     int against = 0;  ///< Windows that do not agree though they could, see loud_windows.h.
     /// How loud what is common is; where it was asked for.
-    std::optional<SharedByLevel> shared = std::nullopt;
+    std::optional<SharedByBalance> shared = std::nullopt;
     /// Of each place where somebody who walks stood.
     std::vector<StretchEvidence> stood = {};
 };

@@ -27,10 +27,16 @@ constexpr double kStrayShare = 0.45, kStrayShareWidth = 0.04;
 constexpr double kWideSpread = 0.35, kWideSpreadWidth = 0.05;  // milliseconds
 constexpr double kMostEcho = 1;                                // of such answers half are right
 
-// Background: agreement where it is loud against where it is as usual. One event had 1.04 and more
-// on one side at least, two rooms 0.75 and less on both.
-constexpr double kLoudOfUsual = 0.85, kLoudWidth = 0.035;
-constexpr double kSeen = 3;     // deviations; what is common as usual has to be seen
+// Background: agreement where one side is weak against where both are about as loud. Two rooms had
+// 0.59 and less on both sides; of what is one event all had 0.8 and more on one, but for
+constexpr double kWeakOfEven = 0.69, kWeakWidth = 0.03;
+// two that are nearly the same (neither stands out by more than 5 dB; two rooms 10 and more), and
+constexpr double kStandsOutDb = 7.5, kStandsOutWidth = 0.5;
+// what is drowned all through on both sides: alike by 0.48 at best, and what is loudest on one is
+// weak on the other in 0.06 of it (two rooms 0.27 and more, or a loud programme, alike by 0.75).
+constexpr double kDrowned = 0.62, kDrownedWidth = 0.03;
+constexpr double kLoudAlone = 0.16, kLoudAloneWidth = 0.015;
+constexpr double kSeen = 3;     // deviations; what is common has to be seen
 constexpr double kInDoubt = 2;  // deviations in favour of the place
 
 // Other places: strength against this one's, as a part of what an equal has.
@@ -101,13 +107,18 @@ double oddsOfSpread(double spreadMs) {
     return std::min(kMostEcho, oddsBelow(kWideSpread, spreadMs, kWideSpreadWidth));
 }
 
-double oddsOfBackground(const SharedByLevel& shared) {
-    const auto loudOfUsual = [](const SharedOfSide& side) {
-        if (side.usual.agreement < kSeen * side.usual.doubt) return 1.0;
-        return (side.loud.agreement + kInDoubt * side.loud.doubt) / side.usual.agreement;
-    };
-    return oddsBelow(std::max(loudOfUsual(shared.take), loudOfUsual(shared.recording)),
-                     kLoudOfUsual, kLoudWidth);
+double oddsOfBackground(const SharedByBalance& shared) {
+    const SharedPart& even = shared.even;
+    if (even.agreement < kSeen * even.doubt) return 0;
+    const auto most = [](const SharedPart& p) { return p.agreement + kInDoubt * p.doubt; };
+    const double weak = std::max(most(shared.takeWeak), most(shared.recordingWeak));
+    const double standsOutDb = std::min(shared.recordingStandsOutDb, shared.takeStandsOutDb);
+    const double alone = std::min(shared.loudInTakeAlone, shared.loudInRecordingAlone);
+    // Each of the three clears it.
+    return std::min({oddsBelow(weak / even.agreement, kWeakOfEven, kWeakWidth),
+                     oddsBelow(kStandsOutDb, standsOutDb, kStandsOutWidth),
+                     oddsBelow(kLoudAlone, alone, kLoudAloneWidth) +
+                         oddsBelow(kDrowned, even.agreement, kDrownedWidth)});
 }
 
 double oddsOfElsewhere(std::span<const double> strengths) {

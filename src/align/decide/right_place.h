@@ -11,7 +11,7 @@
 
 #include <span>
 
-#include "align/measure/shared_by_level.h"
+#include "align/measure/shared_by_balance.h"
 
 namespace brisk {
 
@@ -29,7 +29,7 @@ struct Against {
     double otherEvent = 0;
     double elsewhere = 0;
     double echo = 0;  ///< An echo was taken for the direct sound: some milliseconds late.
-    /// What is common is something in the background of two rooms, see shared_by_level.h.
+    /// What is common is something in the background of two rooms, see shared_by_balance.h.
     double background = 0;
 
     /// More probable than the place and its equals together: there is none.
@@ -65,7 +65,7 @@ double oddsOfSpread(double spreadMs);
 
 /// What is loud is common on one side at least, or it is two rooms. What too few bins say is not
 /// held against a place.
-double oddsOfBackground(const SharedByLevel& shared);
+double oddsOfBackground(const SharedByBalance& shared);
 
 /// \param strengths  of the other places, see rivalStrength.
 double oddsOfElsewhere(std::span<const double> strengths);

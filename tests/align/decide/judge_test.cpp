@@ -186,6 +186,22 @@ TEST(Judge, NothingMeasuredIsUnmatched) {
     EXPECT_EQ(judged(FineMatch{}).status, MatchStatus::Unmatched);
 }
 
+TEST(Judge, WhatIsInCommonIsBackgroundWhereNothingSaysThatItIsOneEvent) {
+    const SharedPart even{0.2, 0.005}, little{0.05, 0.005}, much{0.3, 0.005};
+    EXPECT_GT(oddsOfBackground({little, even, little, 12, 14, 0.4, 0.35}), 1);
+    EXPECT_LT(oddsOfBackground({much, even, little, 12, 14, 0.4, 0.35}), 0.01)
+        << "one side hears it alone";
+    EXPECT_LT(oddsOfBackground({little, even, little, 12, 3, 0.4, 0.35}), 0.01)
+        << "nothing stands out in the take";
+    EXPECT_LT(oddsOfBackground({little, even, little, 12, 14, 0.4, 0.05}), 0.01)
+        << "drowned on both sides, and what is loudest comes at once";
+    EXPECT_GT(oddsOfBackground({little, {0.9, 0.005}, little, 12, 14, 0.4, 0.05}), 1)
+        << "a loud programme, drowned by nothing";
+    const SharedPart unseen{0.01, 0.005};
+    EXPECT_EQ(oddsOfBackground({little, unseen, little, 12, 14, 0.4, 0.35}), 0)
+        << "nothing to compare";
+}
+
 TEST(Judge, WindowsThatLieFarAboutAPlaceDoNotMakeItRightToAMillisecond) {
     EXPECT_LT(oddsOfSpread(0.1), 0.01);
     EXPECT_LT(1 / (1 + oddsOfSpread(0.5)), kSureFrom);
