@@ -12,6 +12,7 @@
 #include <QWindow>
 #include <set>
 
+#include "app/seam/seam_tools.h"
 #include "app/spine/verb_button.h"
 #include "shoot/commands.h"
 #include "support/facts_text.h"
@@ -137,6 +138,23 @@ TEST_F(VerbsTest, WhatCannotBeDoneSaysWhy) {
 }
 
 // A key acts at once and evenly, however fast it comes.
+TEST_F(VerbsTest, AButtonThatComesToTheSeamHasRoom) {
+    QAction* claps = verbs().action(Verb::NearestClaps);
+    ASSERT_FALSE(claps->isEnabled());
+    claps->setEnabled(true);
+    const auto narrow = [&] {
+        std::vector<QString> out;
+        for (const auto* b : w.seam().findChildren<app::VerbButton*>()) {
+            if (b->isVisible() && b->width() < b->sizeHint().width()) out.push_back(b->text());
+        }
+        return out;
+    };
+    EXPECT_TRUE(QTest::qWaitFor([&] { return narrow().empty(); }, 5000)) << "Claps has none";
+    for (const auto* tools : w.seam().findChildren<app::SeamTools*>()) {
+        EXPECT_TRUE(w.seam().rect().contains(tools->geometry()));
+    }
+}
+
 TEST_F(VerbsTest, ThirtyPressesAreThirtySteps) {
     const Seconds before = w.window.session().state().tetherOf(w.take())->line.offset;
     for (int i = 0; i < 30; ++i) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/seam/seam_tools.h"
 
+#include <QEvent>
 #include <QHBoxLayout>
 
 #include "app/spine/verb_button.h"
@@ -21,6 +22,12 @@ SeamTools::SeamTools(const Verbs& verbs, const std::vector<Verb>& tools, QWidget
         useFont(b, 12);
         group->add(b);
     }
+}
+
+bool SeamTools::event(QEvent* e) {
+    const bool done = QWidget::event(e);
+    if (e->type() == QEvent::LayoutRequest) emit roomWanted();
+    return done;
 }
 
 }  // namespace brisk::app

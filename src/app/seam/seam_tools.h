@@ -14,6 +14,13 @@ class SeamTools : public QWidget {
   public:
     /// Those that cannot be used are not there.
     SeamTools(const Verbs& verbs, const std::vector<Verb>& tools, QWidget* parent);
+
+  signals:
+    /// A button came or went, or says something else.
+    void roomWanted();
+
+  protected:
+    bool event(QEvent* e) override;
 };
 
 }  // namespace brisk::app

@@ -78,6 +78,10 @@ void SeamView::addTools() {
                             Verb::CloseUp, Verb::Samples, Verb::SeamAlone},
                            this);
     modes_ = new SeamTools(verbs_, {Verb::EqualHeights, Verb::SharedSound}, this);
+    // They float, so no layout makes room for them.
+    for (const SeamTools* tools : {zooms_, modes_}) {
+        connect(tools, &SeamTools::roomWanted, this, &SeamView::layTools);
+    }
 }
 
 void SeamView::contextMenuEvent(QContextMenuEvent* e) {
