@@ -134,9 +134,10 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     } else if (!against.nowhere()) {
         e.status = MatchStatus::Unsure;
         const double others = against.luck + against.otherEvent;
-        e.reason = said(against.background > against.elsewhere + others ? "only-background"
-                        : against.elsewhere > others                    ? "several-places"
-                                                                        : "thin-evidence");
+        const bool background = against.background > against.elsewhere + others + against.echo;
+        e.reason = said(background                   ? "only-background"
+                        : against.elsewhere > others ? "several-places"
+                                                     : "thin-evidence");
     } else {
         e.status = MatchStatus::Unmatched;
         e.reason = said("no-place-at-best");

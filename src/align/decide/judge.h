@@ -32,7 +32,7 @@ struct Beside {
     std::vector<double> rivals;  ///< How near each other place comes, see rivalStrength.
     int steps = 0;    ///< From one lag to another that were chosen freely: luck has more to choose.
     int against = 0;  ///< Windows that do not agree though they could, see loud_windows.h.
-    /// How loud what is common is; where it was asked for.
+    /// Where what is common is heard; where it was asked for.
     std::optional<SharedByBalance> shared = std::nullopt;
     /// Of each place where somebody who walks stood.
     std::vector<StretchEvidence> stood = {};
