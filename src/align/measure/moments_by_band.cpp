@@ -91,7 +91,8 @@ Result<std::vector<MomentByBand>> momentsByBand(WindowReader& reader,
     std::size_t number = 0;
     for (const auto& p : parts) {
         for (const SlipWindow& w : p.match.windows) {
-            if (number++ % step != 0) continue;
+            // While somebody is under way the two lie beside each other nowhere.
+            if (number++ % step != 0 || w.underWay) continue;
             if (job.stopRequested()) return cancelled();
             const Seconds from = p.match.line.toRecording(w.scratchTime - half);
             auto sound = reader.read(p.match.line, from, kWindow);

@@ -32,15 +32,16 @@ constexpr std::array kBandEdgesHz{100,  200,  300,  400,  510,  630,  770,  920,
 constexpr std::size_t kBandsBeside = kBandEdgesHz.size() - 1;
 using MomentByBand = std::array<BandMoment, kBandsBeside>;
 
-constexpr int kMomentSamples =
-    4096;  ///< At WindowReader::kRate: a syllable, a voice's tones apart.
+/// At WindowReader::kRate: a syllable, and a voice's tones apart.
+constexpr int kMomentSamples = 4096;
 
-/// Where the edge of a band lies in the spectrum of a frame.
+/// Where the edge of a band lies in the spectrum of a moment.
 constexpr std::size_t bandEdgeBin(std::size_t edge) {
     return static_cast<std::size_t>(kBandEdgesHz[edge] * kMomentSamples / WindowReader::kRate);
 }
 
-/// About 32 of the windows of the parts, 16 frames each; those of a short take lie over each other.
+/// Of some 32 windows of the parts, 16 moments each; windows of a short take lie over each other.
+/// None while somebody is under way.
 /// \param parts     of a take, their windows and lines on scratch time.
 /// \param polarity  -1 where one of the two is upside down.
 /// Errors: CannotRead, Cancelled. Threads: as `reader`.
