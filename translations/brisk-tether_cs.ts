@@ -1223,8 +1223,8 @@
         <translation>Žádný záběr zatím nemá místo: nejdřív vyhledejte.</translation>
     </message>
     <message>
-        <source>There is not enough room: about {needed} are needed, {free} are free.</source>
-        <translation>Není dost místa: je potřeba asi {needed}, volno je {free}.</translation>
+        <source>There is not enough room: about {needed:bytes} are needed, {free:bytes} are free.</source>
+        <translation>Není dost místa: je potřeba asi {needed:bytes}, volno je {free:bytes}.</translation>
     </message>
     <message>
         <source>There is no {field}: a name can hold {known}.</source>

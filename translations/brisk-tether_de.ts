@@ -1216,8 +1216,8 @@
         <translation>Noch hat kein Take einen Platz: suchen Sie zuerst.</translation>
     </message>
     <message>
-        <source>There is not enough room: about {needed} are needed, {free} are free.</source>
-        <translation>Der Platz reicht nicht: etwa {needed} werden gebraucht, {free} sind frei.</translation>
+        <source>There is not enough room: about {needed:bytes} are needed, {free:bytes} are free.</source>
+        <translation>Der Platz reicht nicht: etwa {needed:bytes} werden gebraucht, {free:bytes} sind frei.</translation>
     </message>
     <message>
         <source>There is no {field}: a name can hold {known}.</source>

@@ -3,7 +3,6 @@
 
 #include <algorithm>
 
-#include "core/number_text.h"
 #include "export/mhl.h"
 #include "render/routing.h"
 #include "store/free_name.h"
@@ -289,7 +288,9 @@ Fact HandOverPlan::problem() const {
     if (takes.empty()) return {"no-take-has-a-place"};
     if (files.empty() && kept.empty()) return {"choose-what"};
     if (free > 0 && bytes() > free) {
-        return {"not-enough-room", {{"needed", bytesText(bytes())}, {"free", bytesText(free)}}};
+        return {"not-enough-room",
+                {{"needed", static_cast<std::int64_t>(bytes())},
+                 {"free", static_cast<std::int64_t>(free)}}};
     }
     return {};
 }
@@ -345,17 +346,6 @@ HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& c
     if (choice.manifest && !plan.files.empty()) planner.manifest();
     plan.free = freeAt(choice.folder);
     return plan;
-}
-
-std::string bytesText(std::uintmax_t bytes) {
-    const char* units[] = {"bytes", "kB", "MB", "GB", "TB"};
-    auto v = static_cast<double>(bytes);
-    int unit = 0;
-    while (v >= 1000 && unit < 4) {
-        v /= 1000;
-        ++unit;
-    }
-    return fixedText(v, unit == 0 || v >= 100 ? 0 : 1) + " " + units[unit];
 }
 
 }  // namespace brisk

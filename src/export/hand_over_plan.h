@@ -112,7 +112,4 @@ struct HandOverPlan {
 HandOverPlan planHandOver(std::vector<HandedTake> takes, const HandOverChoice& choice,
                           const std::vector<WholeRecording>& recordings = {});
 
-/// "1.2 GB".
-std::string bytesText(std::uintmax_t bytes);
-
 }  // namespace brisk

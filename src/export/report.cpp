@@ -4,6 +4,7 @@
 #include <cmath>
 #include <ctime>
 
+#include "core/data_size.h"
 #include "core/number_text.h"
 #include "core/plain_line.h"
 #include "core/time_text.h"

@@ -433,7 +433,7 @@ constexpr Phrase kPhrases[] = {
     {"choose-what", PHRASE("Choose what is to be written.")},
     {"no-take-has-a-place", PHRASE("No take has a place yet: find matches first.")},
     {"not-enough-room",
-     PHRASE("There is not enough room: about {needed} are needed, {free} are free.")},
+     PHRASE("There is not enough room: about {needed:bytes} are needed, {free:bytes} are free.")},
     {"no-such-field", PHRASE("There is no {field}: a name can hold {known}.")},
     {"nothing-kept-is-covered",
      PHRASE("No recording covers any of what is kept of it, and only what is covered was "

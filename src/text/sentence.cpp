@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/data_size.h"
 #include "core/number_text.h"
 #include "core/time_text.h"
 #include "text/add_sentence.h"
@@ -56,6 +57,7 @@ std::string inWords(const FactValue& v, std::string_view form, const Wording& wo
     if (name == "fixed") return marked(withMinus(fixedText(amount, digits)));
     if (name == "signed") return marked(signedText(amount, digits));
     if (name == "length") return lengthText(amount, wording);
+    if (name == "bytes") return marked(bytesText(static_cast<std::uintmax_t>(amount)));
     if (name == "grouped") return groupedText(std::llround(amount));
     if (std::holds_alternative<std::int64_t>(v)) return std::to_string(std::get<std::int64_t>(v));
     return marked(fixedText(amount, 3));

@@ -7,10 +7,10 @@
 ///     // "14 of 15 spots agree within 0.2 ms"
 ///
 /// A phrase holds arguments in braces: {used} as it is; {at:clock1} a time with one digit of a
-/// second; {by:slip} milliseconds; {lost:span} those, or
-/// seconds; {drift:fixed1} one digit after the point; {n:grouped} in groups
-/// of three; {away:length} metres or feet; facts within a fact are their own sentences,
-/// or one after the other without a space: {names:run}.
+/// second; {by:slip} milliseconds; {lost:span} those, or seconds; {drift:fixed1} one digit after
+/// the point; {n:grouped} in groups of three; {free:bytes} as kB to TB; {away:length} metres or
+/// feet; facts within a fact are their own sentences, or one after the other without a space:
+/// {names:run}.
 #pragma once
 
 #include <functional>

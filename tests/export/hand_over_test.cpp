@@ -349,8 +349,6 @@ TEST_F(HandOver, ThePlanSaysWhatCannotBeDone) {
     EXPECT_EQ(sentence(plan().problem()), "Choose a folder to write to.");
     HandOverPlan nothing = planHandOver({}, choice_);
     EXPECT_TRUE(nothing.files.empty());
-    EXPECT_EQ(bytesText(999), "999 bytes");
-    EXPECT_EQ(bytesText(1234567890), "1.2 GB");
 }
 
 TEST_F(HandOver, APiecesVideoAndItsSoundAloneBeginAndEndTogether) {

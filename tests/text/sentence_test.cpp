@@ -57,6 +57,9 @@ TEST(Sentence, HasTheMarksAndTheUnitsThatAreWanted) {
     EXPECT_EQ(sentence(in, feet),
               "In place from first to last: never more than 12,3 ms apart, worst at 0:01:01.");
     EXPECT_EQ(sentence(Fact{"remove-file", {{"file", "a.b.mp4"}}}, feet), "Remove a.b.mp4");
+    const Fact full{"not-enough-room", {{"needed", 1234567890}, {"free", 999}}};
+    EXPECT_EQ(sentence(full, feet),
+              "There is not enough room: about 1,2 GB are needed, 999 bytes are free.");
 }
 
 std::string sourcesOf(const std::filesystem::path& folder, const std::string& besides) {

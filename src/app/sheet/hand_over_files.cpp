@@ -26,7 +26,7 @@ QString foundWords(const FileResult& r) {
 
 QString asideOf(const PlannedFile& f, const FileResult& r) {
     const auto sized = [](const QString& word, std::uintmax_t bytes) {
-        return QObject::tr("%1, %2").arg(word, q(bytesText(bytes)));
+        return QObject::tr("%1, %2").arg(word, bytesWords(bytes));
     };
     switch (r.state) {
         case FileState::Writing:
@@ -42,7 +42,7 @@ QString asideOf(const PlannedFile& f, const FileResult& r) {
         case FileState::Waiting:
             break;
     }
-    return f.bytes > 0 ? QObject::tr("about %1").arg(q(bytesText(f.bytes))) : QString();
+    return f.bytes > 0 ? QObject::tr("about %1").arg(bytesWords(f.bytes)) : QString();
 }
 
 }  // namespace

@@ -515,7 +515,7 @@ QString HandOverSheet::summary() const {
     }
     if (!plan.problem().empty()) return inWords(plan.problem());
     QString text =
-        tr("About %1; %2 are free.").arg(q(bytesText(plan.bytes())), q(bytesText(plan.free)));
+        tr("About %1; %2 are free.").arg(bytesWords(plan.bytes()), bytesWords(plan.free));
     if (const std::size_t n = desk_.count(FileState::Failed); n > 0) {
         text += n == 1 ? tr(" 1 file cannot be written, see there.")
                        : tr(" %1 files cannot be written, see there.").arg(n);

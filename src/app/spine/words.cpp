@@ -7,6 +7,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/data_size.h"
 #include "core/sound_distance.h"
 #include "core/time_text.h"
 #include "text/sentence.h"
@@ -58,6 +59,10 @@ QString slipWords(Seconds slip) {
 
 QString spanWords(Seconds length) {
     return marked(spanText(length));
+}
+
+QString bytesWords(std::uintmax_t bytes) {
+    return marked(bytesText(bytes));
 }
 
 QString framesWords(Seconds t, Rational frameRate) {

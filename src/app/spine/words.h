@@ -27,6 +27,8 @@ QString clockWords(Seconds t, int decimals);
 QString slipWords(Seconds slip);
 /// "5.3 ms" or "2.4 s", as spanText.
 QString spanWords(Seconds length);
+/// "1.2 GB", as bytesText.
+QString bytesWords(std::uintmax_t bytes);
 /// "29 187 frames + 0.40": whole frames of a constant rate, and the rest.
 QString framesWords(Seconds t, Rational frameRate);
 /// A number with so many digits after the mark, and a real minus sign.
