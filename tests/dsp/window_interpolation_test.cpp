@@ -67,7 +67,7 @@ TEST(WindowInterpolation, ARateThatWasPulledIsStillInItsPlace) {
 
 TEST(WindowInterpolation, ReadsNothingBeyondWhatItIsGiven) {
     constexpr std::size_t kCount = 64;
-    constexpr std::size_t kIn = kCount + 2 * kWindowReach + 1;
+    constexpr std::size_t kIn = kCount + std::size_t{2} * kWindowReach + 1;
     // Whatever lies beside it in memory would show in the result.
     std::vector<float> in(1 + kIn + 1, 1.0f);
     in.front() = in.back() = std::numeric_limits<float>::quiet_NaN();
