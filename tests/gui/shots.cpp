@@ -105,6 +105,7 @@ void mishaps(MainWindow& w, const QDir& day, const QDir& out) {
 void wholeDay(MainWindow& w, const QDir& day, const QDir& out) {
     w.takeIn({day.absolutePath()});
     (void)QTest::qWaitFor([&] { return w.session().state().media.size() >= 14; }, 60000);
+    settle(w);
     w.session().findMatches();
     settle(w);
     std::vector<int> sure;
