@@ -197,13 +197,14 @@ void writeEvidence(const std::string& path, const std::vector<Score>& all) {
     if (!f) return;
     std::fprintf(f,
                  "group,seed,error_ms,right,status,confidence,method,overlap,coarse,stack,luck,"
-                 "used,agreeing,against,rival,rivals\n");
+                 "used,agreeing,against,rival,earlier,earlier_share,rivals\n");
     for (const auto& s : all) {
-        std::fprintf(f, "%s,%llu,%.3f,%d,%s,%.4f,%s,%.1f,%.2f,%.2f,%.2f,%d,%d,%d,%.3f,",
+        std::fprintf(f, "%s,%llu,%.3f,%d,%s,%.4f,%s,%.1f,%.2f,%.2f,%.2f,%d,%d,%d,%.3f,%.2f,%.2f,",
                      s.group.c_str(), static_cast<unsigned long long>(s.seed), s.errorMs, s.right(),
                      statusText(s.status), s.confidence, s.method.c_str(), s.evidence.overlap,
                      s.evidence.coarse, s.evidence.stack, s.evidence.log10PValue, s.used,
-                     s.agreeing, s.evidence.against, s.evidence.rival);
+                     s.agreeing, s.evidence.against, s.evidence.rival, s.evidence.before,
+                     s.evidence.beforeShare);
         for (const Rival& r : s.rivals) std::fprintf(f, "%.2f ", r.relativeDb);
         std::fprintf(f, "\n");
     }

@@ -571,8 +571,8 @@
         <translation>Zatím se nic neporovnalo.</translation>
     </message>
     <message>
-        <source>No common sound was found: nothing speaks for this place.</source>
-        <translation>Nenašel se žádný společný zvuk: pro toto místo nic nemluví.</translation>
+        <source>No spot shows common sound by itself: nothing here speaks for this place.</source>
+        <translation>Na žádném místě není společný zvuk slyšet sám o sobě: nic zde pro toto místo nemluví.</translation>
     </message>
     <message>
         <source>Common sound in only {heard} of {asked} places: too little to say.</source>
@@ -2245,6 +2245,10 @@
     <message>
         <source>Something else is being done. Wait for it, or stop it.</source>
         <translation>Právě se dělá něco jiného. Počkejte na to, nebo to zastavte.</translation>
+    </message>
+    <message>
+        <source>Only what the room makes of the sound is heard here, under something louder: the place is right to about {within_ms:fixed0} ms. Listen, or mark a clap.</source>
+        <translation>Slyšet je tu jen to, co ze zvuku dělá místnost, pod něčím hlasitějším: místo je správně asi na {within_ms:fixed0} ms. Poslechněte si to, nebo označte tlesknutí.</translation>
     </message>
 </context>
 <context>

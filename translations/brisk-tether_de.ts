@@ -570,8 +570,8 @@
         <translation>Noch wurde nichts verglichen.</translation>
     </message>
     <message>
-        <source>No common sound was found: nothing speaks for this place.</source>
-        <translation>Es wurde kein gemeinsamer Ton gefunden: nichts spricht für diese Stelle.</translation>
+        <source>No spot shows common sound by itself: nothing here speaks for this place.</source>
+        <translation>Nirgends ist gemeinsamer Ton für sich zu hören: nichts hier spricht für diese Stelle.</translation>
     </message>
     <message>
         <source>Common sound in only {heard} of {asked} places: too little to say.</source>
@@ -2221,6 +2221,10 @@
     <message>
         <source>Something else is being done. Wait for it, or stop it.</source>
         <translation>Etwas anderes wird gerade getan. Warten Sie darauf, oder halten Sie es an.</translation>
+    </message>
+    <message>
+        <source>Only what the room makes of the sound is heard here, under something louder: the place is right to about {within_ms:fixed0} ms. Listen, or mark a clap.</source>
+        <translation>Zu hören ist hier nur, was der Raum aus dem Ton macht, unter etwas Lauterem: Die Stelle stimmt auf etwa {within_ms:fixed0} ms. Hören Sie hin, oder markieren Sie einen Klatscher.</translation>
     </message>
 </context>
 <context>

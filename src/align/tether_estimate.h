@@ -69,7 +69,10 @@ struct MatchEvidence {
     double log10PValue = 0;  ///< Log10 of the chance that so many windows agree by chance.
     double share = 0;        ///< Of the windows that agree.
     double rival = 0;        ///< Strongest other place against this one, 0 to 1 and more.
-    int against = 0;         ///< Windows that do not agree, though both sides are loud there.
+    /// The highest sum before the arrival that was taken for the first, in deviations of the noise
+    /// and as a part of that arrival.
+    double before = 0, beforeShare = 0;
+    int against = 0;  ///< Windows that do not agree, though both sides are loud there.
     friend bool operator==(const MatchEvidence&, const MatchEvidence&) = default;
 };
 

@@ -30,6 +30,10 @@ constexpr Phrase kPhrases[] = {
      PHRASE("{agreement}, but what stands out on either side is not heard on the other: the same "
             "programme may have played in two rooms. Was the recorder in the same room? Listen "
             "before you trust it.")},
+    {"only-through-the-room",
+     PHRASE(
+         "Only what the room makes of the sound is heard here, under something louder: the place "
+         "is right to about {within_ms:fixed0} ms. Listen, or mark a clap.")},
     {"no-place-at-best", PHRASE("No place where the two sounds agree: at best {agreement}. Was the "
                                 "recorder running, and in the same room?")},
     {"claps-in-several-places",
@@ -134,7 +138,8 @@ constexpr Phrase kPhrases[] = {
      PHRASE("it was heard by another microphone. Add it as a recording of its own.")},
     // What many measured lags say of a place (align/decide/fit_verdict).
     {"nothing-compared", PHRASE("Nothing was compared yet.")},
-    {"nothing-common", PHRASE("No common sound was found: nothing speaks for this place.")},
+    {"nothing-common",
+     PHRASE("No spot shows common sound by itself: nothing here speaks for this place.")},
     {"little-common", PHRASE("Common sound in only {heard} of {asked} places: too little to say.")},
     {"lag-jumps",
      PHRASE("The distance jumps by {by:slip} at {at:clock0}: the recorder lost or repeated sound "

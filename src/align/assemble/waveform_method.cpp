@@ -13,6 +13,7 @@
 #include "align/measure/heard_spots.h"
 #include "align/measure/shared_by_balance.h"
 #include "align/measure/stretch_search.h"
+#include "align/nominate/buried_places.h"
 #include "align/nominate/coarse_search.h"
 #include "align/nominate/pulled_rate.h"
 #include "core/decibels.h"
@@ -39,6 +40,11 @@ constexpr double kHeardAlong = 0.5;      // share of the windows
 constexpr double kPulledLoosePpm = 110;  // two clocks of the poorer kind
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
+// Buried places: deviations that none but the true one had, of a hundred drowned takes; how near
+// they are; and how often they are right to a millisecond.
+constexpr double kSurelyBuried = 11, kOtherBuried = 0.7;
+constexpr double kRoomSeconds = 0.06;
+constexpr double kThroughTheRoom = 0.1;
 
 bool meetAt(Seconds middle, ClockLine a, ClockLine b) {
     return std::fabs((a.toRecording(middle) - b.toRecording(middle)).value) < kSameSeconds;
@@ -302,24 +308,69 @@ bool isAClocksDrift(Ppm drift) {
            std::fabs(drift.value - expectedDrift(drift).value) <= kPulledLoosePpm;
 }
 
-// What is looked at where nothing was found: rarer, and dearer to search.
+// What is looked at where nothing was found: rarer, and dearer to search. Each gives the places
+// that are worth measuring.
+
+/// Those, where one place stands out of chance and of the others, as the true one does.
+std::vector<CoarsePlace> ifOneStandsOut(std::vector<CoarsePlace> places) {
+    if (places.empty()) return {};
+    const CoarsePlace& best = places.front();
+    const bool standsOut = best.score >= (kChanceReaches + 1) * best.segmentsAgreeing &&
+                           (places.size() == 1 || best.score >= kStandsOut * places[1].score);
+    if (!standsOut) return {};
+    places.resize(std::min(places.size(), kMaxProbed));
+    return places;
+}
 
 Result<std::vector<CoarsePlace>> touchingPlaces(const WindowReader& reader, CoarseRecording&,
                                                 const JobControl& job) {
-    return placesAtEdges(reader.take().bands, reader.recording().bands, job);
+    return placesAtEdges(reader.take().bands, reader.recording().bands, job).map(ifOneStandsOut);
 }
 
 Result<std::vector<CoarsePlace>> pulledPlaces(const WindowReader& reader, CoarseRecording& searched,
                                               const JobControl& job) {
-    return placesAtPulledRates(reader.take().bands, searched, job);
+    return placesAtPulledRates(reader.take().bands, searched, job).map(ifOneStandsOut);
 }
 
-/// Whether one place stands out, of chance and of the others, as the true one does.
-bool standsOut(const std::vector<CoarsePlace>& places) {
-    if (places.empty()) return false;
-    const CoarsePlace& best = places.front();
-    return best.score >= (kChanceReaches + 1) * best.segmentsAgreeing &&
-           (places.size() == 1 || best.score >= kStandsOut * places[1].score);
+/// A place that is there, though no window hears it by itself: what the room makes of the sound
+/// says so, to some hundredths of a second. `measured` where its best lies as near.
+TetherEstimate throughTheRoom(const WindowReader& reader, ClockLine buried,
+                              TetherEstimate measured) {
+    const Seconds scratchStart = reader.take().info.soundStartInTake();
+    const TimeRange overlap = reader.overlap(buried);
+    const Seconds middle = (overlap.start + overlap.end) / 2;
+    const Seconds off =
+        onScratchTime(measured.line, scratchStart).toRecording(middle) - buried.toRecording(middle);
+    if (measured.segments.empty() || std::fabs(off.value) > kRoomSeconds ||
+        !isAClocksDrift(measured.line.drift)) {
+        FineMatch there;
+        there.line = buried;
+        there.overlap = overlap;
+        measured = estimateFrom({{overlap, there, {}}}, scratchStart);
+    }
+    measured.status = MatchStatus::Unsure;
+    measured.confidence = kThroughTheRoom;
+    measured.reason = {{"only-through-the-room", {{"within_ms", kRoomSeconds * 1e3}}}};
+    return measured;
+}
+
+/// What is buried under other sound, measured; `found` where nothing is.
+Result<TetherEstimate> lookBeneath(WindowReader& reader, CoarseRecording& searched,
+                                   TetherEstimate found, const JobControl& job) {
+    auto buried =
+        buriedPlaces(reader.takeSound(), reader.recordingSound(), searched.whitened(), job);
+    if (!buried) return tl::unexpected(buried.error());
+    if (buried->empty()) return found;
+    // Onsets say nothing of these places: they count as one segment without a score.
+    std::vector<CoarsePlace> places;
+    for (const BuriedPlace& p : *buried) places.push_back({{p.offset, {0}}, 0, 1, false});
+    auto there = bestOf(reader, places, std::nullopt, job);
+    if (!there) return there;
+    if (there->status != MatchStatus::Unmatched && isAClocksDrift(there->line.drift)) return there;
+    const BuriedPlace& best = buried->front();
+    const bool alone = buried->size() == 1 || (*buried)[1].stands < kOtherBuried * best.stands;
+    if (best.stands < kSurelyBuried || !alone) return found;
+    return throughTheRoom(reader, places.front().line, std::move(*there));
 }
 
 }  // namespace
@@ -364,15 +415,14 @@ Result<TetherEstimate> lookFurther(WindowReader& reader, CoarseRecording& search
             if (tooLittleToCompare(others.error())) continue;
             return tl::unexpected(others.error());
         }
-        if (!standsOut(*others)) continue;
-        others->resize(std::min(others->size(), kMaxProbed));
+        if (others->empty()) continue;
         auto other = bestOf(reader, *others, std::nullopt, job);
         if (!other) return other;
         if (other->status != MatchStatus::Unmatched && isAClocksDrift(other->line.drift)) {
             return other;
         }
     }
-    return found;
+    return lookBeneath(reader, searched, std::move(found), job);
 }
 
 Result<TetherEstimate> matchByWaveform(WindowReader& reader, CoarseRecording& searched,

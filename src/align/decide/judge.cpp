@@ -93,6 +93,7 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     const int agreeing = e.windowsAgreeing;
     const double share = used > 0 ? static_cast<double>(agreeing) / used : 0;
     double chance = 0, stack = 0, spreadMs = 0, coarse = 0;
+    AroundArrival around;
     int standing = 0, standingAgree = 0;
     for (const auto& s : stretches) {
         for (const SlipWindow& w : s.match.windows) {
@@ -104,17 +105,19 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
         stack = std::max(stack, s.match.stackStrength);
         spreadMs = std::max(spreadMs, s.match.spreadMs);
         coarse = std::max(coarse, s.match.coarse);
+        if (s.match.around.before > around.before) around = s.match.around;
     }
     const double rival =
         beside.rivals.empty() ? 0 : *std::max_element(beside.rivals.begin(), beside.rivals.end());
     const double together = log10PValue(agreeing, used, chance) + beside.steps * kLogChoicesOfAStep;
     const double logP = std::min({0.0, together, log10OfPlacesStoodAt(beside.stood)});
-    e.evidence = {e.overlap.length().value, coarse, stack, logP, share, rival, beside.against};
+    e.evidence = {e.overlap.length().value, coarse,        stack, logP, share, rival, around.before,
+                  around.beforeShare,       beside.against};
     const Against against{oddsOfLuck(logP, stack),
                           oddsOfOtherEvent(agreeing, beside.against, used, stack,
                                            onsetsOfAllAgree(coarse, e.overlap.length().value)),
                           oddsOfElsewhere(beside.rivals),
-                          oddsOfEcho(agreeing, used, stack) +
+                          oddsOfEcho(agreeing, used, stack) + oddsOfAnotherArrival(around) +
                               (e.path.empty() ? 0.0 : oddsOfStrayPlace(standingAgree, standing)) +
                               oddsOfSpread(spreadMs),
                           beside.shared ? oddsOfBackground(*beside.shared) : 0.0};
@@ -159,6 +162,8 @@ void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate&
                   0,
                   static_cast<double>(agreeing) / std::max(1, claps),
                   others.empty() ? 0 : others.front(),
+                  0,
+                  0,
                   0};
     const Fact agreement{"claps-agree", {{"agreeing", agreeing}, {"claps", claps}}};
     const auto said = [&](const char* id) { return Facts{{id, {{"agreement", agreement}}}}; };

@@ -11,6 +11,7 @@
 
 #include <span>
 
+#include "align/measure/first_arrival.h"
 #include "align/measure/shared_by_balance.h"
 
 namespace brisk {
@@ -54,6 +55,11 @@ bool onsetsOfAllAgree(double coarse, double overlap);
 /// Where the sum stands low, direct sound that is weaker than its echo is not seen in it; windows
 /// that point here and there are the sign of it.
 double oddsOfEcho(int agreeing, int used, double stack);
+
+/// What is heard before the arrival that was taken for the first may be the direct sound: too weak
+/// to be taken, and too strong for noise or for a ghost of what comes after it. And one that was
+/// taken though it hardly stands out, of the noise and beside the strongest, may be such a ghost.
+double oddsOfAnotherArrival(const AroundArrival& around);
 
 /// Where somebody walks, each place that he stands at is known from its own windows alone: those
 /// that point elsewhere are the sign that one of the places is an echo's.

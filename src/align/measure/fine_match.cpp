@@ -58,8 +58,16 @@ LineFit slipLine(const WindowCurves& c, int polarity) {
                             searchSlope(c.curves, {.doubt = 0.0005 / half, .step = 0.00002 / half},
                                         static_cast<int>(kEchoSeconds * kCurveRate))
                                 .line);
-    slip.at0 += firstArrival(stackCurves(c.curves, slip), c.pulse, polarity) / kCurveRate;
-    return lineNear(c.curves, polarity, slip);
+    double share = kDirectOfStrongest;
+    for (int look = 0; look < kLooks; ++look) {
+        const double earlier =
+            firstArrival(stackCurves(c.curves, slip), c.pulse, polarity, {}, share);
+        if (look > 0 && earlier > -kNearSeconds * kCurveRate) break;
+        slip.at0 += earlier / kCurveRate;
+        slip = lineNear(c.curves, polarity, slip);
+        share = kPlainlyEarlier;
+    }
+    return slip;
 }
 
 }  // namespace
@@ -119,6 +127,7 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     };
     out.stackStrength = highest(kDirectSeconds);
     out.strongestArrival = highest(kEchoSeconds);
+    out.around = aroundArrival(sum, out.polarity);
     out.spreadMs = slip.spread * 1e3;
     std::vector<double> lags;
     for (const auto& curve : c->curves) lags.push_back(slip.at(curve.time));

@@ -10,6 +10,7 @@
 #include <memory>
 #include <vector>
 
+#include "align/measure/first_arrival.h"
 #include "align/measure/window_curves.h"
 #include "align/measure/window_reader.h"
 #include "align/nominate/coarse_search.h"
@@ -51,6 +52,7 @@ struct FineMatch {
     /// The same of the strongest arrival near it, which may be an echo: comparable between places,
     /// of which one may have been measured by its direct sound and another by its echo.
     double strongestArrival = 0;
+    AroundArrival around;             ///< That the line was laid on.
     double chanceOfAgreement = 0.05;  ///< That one window would agree by chance.
     double spreadMs = 0;
     TimeRange overlap;  ///< On scratch time, inside what was asked for.

@@ -15,10 +15,12 @@ namespace brisk {
 namespace {
 
 constexpr int kNear = 3 * WindowReader::kRate / 1000;
-constexpr int kBack = 36 * WindowReader::kRate / 1000;
-constexpr double kMinShare = 0.25;  // of the strongest
+constexpr int kBackMs = 36;
+constexpr int kBack = kBackMs * WindowReader::kRate / 1000;
 constexpr double kMinNoises = 6.5;
 constexpr double kGhostMargin = 1.5;
+constexpr double kBesideMs = 0.9;  // nearer than that nobody calls it wrong
+constexpr double kEchoesMs = 20;
 
 /// Deviation of the quiet stretch before every arrival.
 double noiseBefore(const std::vector<double>& stack, int strongest) {
@@ -32,7 +34,7 @@ double noiseBefore(const std::vector<double>& stack, int strongest) {
 }  // namespace
 
 double firstArrival(const std::vector<double>& stack, const std::vector<double>& pulse,
-                    int polarity, const std::function<bool(int)>& borneOut) {
+                    int polarity, const std::function<bool(int)>& borneOut, double share) {
     const auto value = [&](int k) {
         return polarity * stack[static_cast<std::size_t>(k + kReach)];
     };
@@ -42,7 +44,7 @@ double firstArrival(const std::vector<double>& stack, const std::vector<double>&
     };
     const int strongest = loudestLag(stack, polarity, kNear);
     const double least =
-        std::max(kMinShare * value(strongest), kMinNoises * noiseBefore(stack, strongest));
+        std::max(share * value(strongest), kMinNoises * noiseBefore(stack, strongest));
     int found = strongest;
     for (int k = std::max(strongest - kBack, -kReach + 1); k < strongest; ++k) {
         if (value(k) < least || value(k) < value(k - 1) || value(k) <= value(k + 1)) continue;
@@ -59,6 +61,21 @@ double firstArrival(const std::vector<double>& stack, const std::vector<double>&
         }
     }
     return found + peakBetween(value(found - 1), value(found), value(found + 1));
+}
+
+AroundArrival aroundArrival(const std::vector<double>& stack, int polarity) {
+    const auto around = [&](double fromMs, double toMs) {
+        const auto samples = [](double ms) {
+            return static_cast<int>(ms * WindowReader::kRate / 1000);
+        };
+        const int middle = samples((fromMs + toMs) / 2);
+        return heightNear(stack, polarity, samples(toMs) - middle, middle);
+    };
+    const double noise = noiseBefore(stack, 0);
+    const double before = around(-kBackMs, -kBesideMs);
+    const double taken = std::max(1e-9, around(-kDirectSeconds * 1e3, kDirectSeconds * 1e3));
+    const double strongest = std::max(taken, around(0, kEchoesMs));
+    return {before / noise, before / taken, taken / noise, taken / strongest};
 }
 
 }  // namespace brisk

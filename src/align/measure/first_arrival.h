@@ -8,15 +8,36 @@
 
 namespace brisk {
 
+/// What an arrival before the strongest has of it, to be believed.
+constexpr double kDirectOfStrongest = 0.25;
+/// Along the better line that the first arrival gives more is seen, and it is looked for again.
+/// What was left once is not left again for so little.
+constexpr double kPlainlyEarlier = 0.5;
+constexpr int kLooks = 3;
+
 /// Lag, in samples from the stack's zero and between samples, of the earliest arrival that the
 /// evidence supports, looked for up to 36 ms before the strongest one near zero.
 /// \param stack     2 × kReach + 1 values (curve_stack.h).
 /// \param pulse     what one arrival looks like in it, 1 at lag 0 (weighted_phase.h): its ringing
 ///                  and the clean sound's own echoes come before a strong arrival, too, and are
 ///                  not taken for one.
+/// \param share     of the strongest that it must have at least.
 /// \param borneOut  empty, or asked whether an arrival at a lag can be believed: where few windows
 ///                  were stacked, one of them may have made it up.
 double firstArrival(const std::vector<double>& stack, const std::vector<double>& pulse,
-                    int polarity, const std::function<bool(int)>& borneOut = {});
+                    int polarity, const std::function<bool(int)>& borneOut = {},
+                    double share = kDirectOfStrongest);
+
+/// What speaks against an arrival that was taken for the first. Noises are deviations of what comes
+/// before everything.
+struct AroundArrival {
+    double before = 0;       ///< Noises of the highest from 36 to 0.9 ms before it.
+    double beforeShare = 0;  ///< The same as a part of it.
+    double noises = 1e3;     ///< Of its own height.
+    double share = 1;        ///< Of the strongest within 20 ms after it.
+};
+
+/// At a stack's zero.
+AroundArrival aroundArrival(const std::vector<double>& stack, int polarity);
 
 }  // namespace brisk

@@ -29,6 +29,7 @@ constexpr double kEchoesGoAlong = 0.5;    // likeness
 constexpr double kEchoesToSpeakOf = 0.1;  // part of the pattern
 constexpr int kBesideArrival = 3;         // samples
 constexpr double kNoises = 2.5;           // what stands out of a stack
+constexpr double kNearSamples = kNearSeconds * kCurveRate;
 
 class Follower {
   public:
@@ -38,17 +39,21 @@ class Follower {
     void fit() {
         followTheSameArrival();
         fitPoints(loudest());
-        comeEarlier(
-            firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity));
-        fitPoints(nearModel());
+        for (int look = 0; look < kLooks; ++look) {
+            const double earlier = firstOfAll(look == 0 ? kDirectOfStrongest : kPlainlyEarlier);
+            if (look > 0 && earlier > -kNearSamples) break;
+            comeEarlier(earlier);
+            fitPoints(nearModel());
+        }
         if (joinWhatIsLevel()) fitPoints(nearModel());
     }
 
     Result<void> settleSteps(const JobControl& job) {
         const ArrivalPattern arrivals = pattern();
+        const std::vector<bool> sure = agreeWithAll(curves(), modelLags());
         for (int r = 0; r + 1 < heard_.runs; ++r) {
             if (job.stopRequested()) return cancelled();
-            auto s = settle(r, arrivals, job);
+            auto s = settle(r, sure, arrivals, job);
             if (!s) return tl::unexpected(s.error());
             steps_.push_back(*s);
         }
@@ -109,8 +114,8 @@ class Follower {
         for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
             const Spot& s = heard_.spots[i];
             if (!s.heard()) continue;
-            const Top top = topOf(s.curve, whole_.polarity, lags[i],
-                                  static_cast<int>(kNearSeconds * kCurveRate));
+            const Top top =
+                topOf(s.curve, whole_.polarity, lags[i], static_cast<int>(kNearSamples));
             if (top.height <= kHeardHeight) continue;
             out.points.push_back(
                 {s.time(), top.lag + s.base, std::min(top.height, kStrong), s.run});
@@ -165,6 +170,11 @@ class Follower {
                 if (s.run == r + 1) s.lag += *later;
             }
         }
+    }
+    /// Samples from the model to the first arrival that all windows together show.
+    [[nodiscard]] double firstOfAll(double share) const {
+        return firstArrival(stackCurves(curves(), modelLags()), heard_.pulse, whole_.polarity, {},
+                            share);
     }
     /// To the arrival, in samples, that all windows together found first; but one stretch may have
     /// followed an echo where another followed the direct sound.
@@ -240,14 +250,10 @@ class Follower {
         return ClockLine{{at}, {whole_.line.drift.value - slope * 1e6}}.from(Seconds{-about});
     }
 
-    Result<Step> settle(int r, const ArrivalPattern& arrivals, const JobControl& job) {
-        double end = whole_.overlap.start.value, begin = whole_.overlap.end.value;
-        for (const Spot& s : heard_.spots) {
-            if (s.run == r) end = s.time();
-        }
-        for (auto it = heard_.spots.rbegin(); it != heard_.spots.rend(); ++it) {
-            if (it->run == r + 1) begin = it->time();
-        }
+    Result<Step> settle(int r, const std::vector<bool>& sure, const ArrivalPattern& arrivals,
+                        const JobControl& job) {
+        const double end = reachOf(r, heard_.spots, sure).end.value;
+        const double begin = reachOf(r + 1, heard_.spots, sure).start.value;
         const double middle = (end + begin) / 2;
         Step out;
         out.by = clock_.at(middle, r + 1) - clock_.at(middle, r);
@@ -366,18 +372,23 @@ class Follower {
                 .maxSlope = kMaxClockDrift};
     }
 
-    /// Whether each window agrees with the others. Where somebody walked, with those of its own
+    /// Whether each window agrees with all the others.
+    [[nodiscard]] std::vector<bool> agreeWithAll(const std::vector<Curve>& all,
+                                                 const std::vector<double>& lags,
+                                                 double* chance = nullptr) const {
+        WindowAgreement agreement(all, lags, whole_.polarity);
+        std::vector<bool> out(all.size());
+        for (std::size_t i = 0; i < all.size(); ++i) out[i] = agreement.agrees(all[i], lags[i]);
+        if (chance) *chance = agreement.chance();
+        return out;
+    }
+    /// The same. Where somebody walked, with those of its own
     /// stretch only: elsewhere in the room the echoes are others.
     [[nodiscard]] std::vector<bool> agreeing(const std::vector<Curve>& all,
                                              const std::vector<double>& lags, double& chance,
                                              std::vector<StretchEvidence>& stood) const {
+        if (!walked()) return agreeWithAll(all, lags, &chance);
         std::vector<bool> out(all.size());
-        if (!walked()) {
-            WindowAgreement agreement(all, lags, whole_.polarity);
-            for (std::size_t i = 0; i < all.size(); ++i) out[i] = agreement.agrees(all[i], lags[i]);
-            chance = agreement.chance();
-            return out;
-        }
         const auto run = runs();
         double sum = 0;
         for (int r = 0; r < heard_.runs; ++r) {
@@ -433,13 +444,13 @@ FollowedClock Follower::result() const {
     about.windows.clear();
     about.stackStrength = highest(kDirectSeconds);
     about.strongestArrival = highest(kEchoSeconds);
+    about.around = aroundArrival(sum, whole_.polarity);
     about.spreadMs = clock_.spread * 1e3;
     const auto agrees = agreeing(all, lags, about.chanceOfAgreement, out.stood);
     std::vector<SlipWindow> windows;
     const auto between = beside();
     for (std::size_t i = 0; i < all.size(); ++i) {
-        const Top own =
-            topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSeconds * kCurveRate));
+        const Top own = topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSamples));
         windows.push_back(
             {{all[i].time}, {own.lag - lags[i]}, own.height, agrees[i], walked() && between[i]});
     }

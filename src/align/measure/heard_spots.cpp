@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "align/measure/lag_track.h"
 #include "align/measure/moved_pattern.h"
@@ -211,6 +212,20 @@ void splitWhereThePatternMoves(Part& part, int polarity) {
 }
 
 }  // namespace
+
+TimeRange reachOf(int run, const std::vector<Spot>& spots, const std::vector<bool>& sure) {
+    std::optional<TimeRange> all, surely;
+    const auto widen = [](std::optional<TimeRange>& reach, Seconds to) {
+        if (!reach) reach = TimeRange{to, to};
+        *reach = {std::min(reach->start, to), std::max(reach->end, to)};
+    };
+    for (std::size_t i = 0; i < spots.size(); ++i) {
+        if (spots[i].run != run) continue;
+        widen(all, {spots[i].time()});
+        if (sure[i]) widen(surely, {spots[i].time()});
+    }
+    return surely ? *surely : all.value_or(TimeRange{});
+}
 
 int spotsWanted(Seconds overlap) {
     return std::clamp(static_cast<int>(overlap.value / kSecondsEach), kMeasureWindows,

@@ -33,6 +33,11 @@ struct HeardSpots {
     std::vector<double> pulse;  ///< What one arrival looks like, see window_curves.h.
 };
 
+/// Where a stretch begins and ends, first and last window: of those that surely belong to it, if it
+/// has any. A few beyond its end may have been followed there by noise.
+/// \param sure  of each spot, whether it agrees with the others.
+TimeRange reachOf(int run, const std::vector<Spot>& spots, const std::vector<bool>& sure);
+
 /// Windows that it listens with over an overlap of that length.
 int spotsWanted(Seconds overlap);
 

@@ -40,6 +40,8 @@ class WindowReader {
     /// seconds) lays it on the take. Outside a sound there is silence. Errors: CannotRead.
     Result<SoundWindow> read(ClockLine line, Seconds cleanStart, int size);
 
+    [[nodiscard]] HeldSound& takeSound() { return *scratch_; }
+    [[nodiscard]] HeldSound& recordingSound() { return *clean_; }
     [[nodiscard]] const SoundScan& take() const { return scratch_->scan(); }
     [[nodiscard]] const SoundScan& recording() const { return clean_->scan(); }
     /// Scratch time that both sounds cover when laid along `line`.

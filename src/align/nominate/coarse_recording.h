@@ -12,6 +12,7 @@
 #include <vector>
 
 #include "align/nominate/packed_spectrum.h"
+#include "align/nominate/whitened_sound.h"
 #include "dsp/fourier.h"
 #include "features/onset_flux.h"
 
@@ -48,6 +49,8 @@ class CoarseRecording {
     }
     /// \param fourier  of kTransform values, the caller's own.
     std::shared_ptr<const Block> block(std::size_t i, RealFourier& fourier);
+    /// Of the same recording, for takes of which the onsets show nothing.
+    [[nodiscard]] WhitenedRecording& whitened() { return whitened_; }
 
   private:
     struct Kept {
@@ -59,6 +62,7 @@ class CoarseRecording {
     OnsetFlux flux_;
     Use use_;
     std::vector<std::unique_ptr<Kept>> kept_;
+    WhitenedRecording whitened_;
 };
 
 }  // namespace brisk

@@ -139,6 +139,23 @@ TEST(Judge, WindowsThatPointHereAndThereUnderALowSumMayPointAtAnEcho) {
     EXPECT_EQ(judged(matchWith(32, 23, 8.8), beside).reason.front().id, "thin-evidence");
 }
 
+// Neither noise nor an arrival that could be taken: where all windows agree about what follows it,
+// that may be an echo.
+TEST(Judge, WhatIsHeardBeforeTheFirstArrivalMayBeTheDirectSound) {
+    FineMatch m = matchWith(17, 17, 5.8);
+    m.around = {6.0, 0.7, 8.6, 0.6};
+    EXPECT_EQ(judged(m).status, MatchStatus::Unsure);
+    EXPECT_NEAR(judged(m).confidence, 0.5, 0.05);
+    m.around = {4.0, 0.7, 6, 0.6};
+    EXPECT_EQ(judged(m).status, MatchStatus::Matched) << "noise is as high";
+    m.around = {9.0, 0.1, 90, 1};
+    EXPECT_EQ(judged(m).status, MatchStatus::Matched) << "a ghost of a strong one";
+    m.around = {3.7, 0.44, 8.5, 0.25};
+    EXPECT_NEAR(judged(m).confidence, 0.5, 0.05) << "what was taken is such a ghost itself";
+    m.around = {3.7, 0.2, 20, 0.25};
+    EXPECT_EQ(judged(m).status, MatchStatus::Matched) << "direct sound under its echo";
+}
+
 // Confidence is a probability: equal places share it.
 TEST(Judge, TwoEqualPlacesGetAHalfEachAndThreeAThird) {
     const FineMatch m = matchWith(40, 40, 40);

@@ -57,5 +57,25 @@ TEST_F(FirstArrival, MayBeUpsideDown) {
     EXPECT_NEAR(firstArrival(stack, pulse, -1), -300, 0.1);
 }
 
+// A first look left this for its third; along a better line it is more, and half is wanted.
+TEST_F(FirstArrival, IsNotLeftAgainForLittle) {
+    arrive(0, 100);
+    arrive(-430, 40);
+    EXPECT_NEAR(firstArrival(stack, pulse, 1, {}, kPlainlyEarlier), 0, 0.1);
+    arrive(-300, 70);
+    EXPECT_NEAR(firstArrival(stack, pulse, 1, {}, kPlainlyEarlier), -300, 0.1);
+}
+
+TEST_F(FirstArrival, HasSomethingBeforeAndAfterIt) {
+    arrive(0, 20);
+    arrive(-500, 8);
+    arrive(380, 60);
+    const AroundArrival around = aroundArrival(stack, 1);
+    EXPECT_NEAR(around.before, 8, 3);
+    EXPECT_NEAR(around.beforeShare, 0.4, 0.15);
+    EXPECT_NEAR(around.noises, 20, 4);
+    EXPECT_NEAR(around.share, 1.0 / 3, 0.06);
+}
+
 }  // namespace
 }  // namespace brisk

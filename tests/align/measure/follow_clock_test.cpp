@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/measure/follow_clock.h"
 
+#include "align/measure/heard_spots.h"
 #include "align/measure/stretch_search.h"
 
 #include <cmath>
@@ -43,6 +44,17 @@ TEST_F(Jumps, HalfASecondRepeated) {
     const auto e = shoot.match(cut(day, 20, 100), joined(cut(day, 0, 70), cut(day, 69.5, 120)));
     expectOneJump(e, 20, 20.5, 50);
     EXPECT_NE(sentence(e.reason).find("repeats"), std::string::npos) << e.reason;
+}
+
+// Two windows beyond the end of a stretch were followed by noise: the loss lies before them.
+TEST(HeardSpots, AStretchReachesAsFarAsItsWindowsAgree) {
+    std::vector<Spot> spots;
+    for (int i = 0; i < 8; ++i) spots.push_back({{i * 3.0, 0, {}}, 0, i < 6 ? 0 : 1, 0});
+    const std::vector<bool> sure{true, true, false, true, false, false, false, true};
+    EXPECT_EQ(reachOf(0, spots, sure).start.value, 0);
+    EXPECT_EQ(reachOf(0, spots, sure).end.value, 9);
+    EXPECT_EQ(reachOf(1, spots, sure).start.value, 21);
+    EXPECT_EQ(reachOf(1, spots, std::vector<bool>(8)).start.value, 18) << "where none is sure, all";
 }
 
 TEST_F(Jumps, InAPauseThePlaceIsAsDoubtfulAsThePauseIsLong) {
