@@ -197,7 +197,7 @@ void writeEvidence(const std::string& path, const std::vector<Score>& all) {
     if (!f) return;
     std::fprintf(f,
                  "group,seed,error_ms,right,status,confidence,method,overlap,coarse,stack,luck,"
-                 "used,agreeing,against,rival,earlier,earlier_share,rivals\n");
+                 "used,agreeing,against,rival,before,before_share,rivals\n");
     for (const auto& s : all) {
         std::fprintf(f, "%s,%llu,%.3f,%d,%s,%.4f,%s,%.1f,%.2f,%.2f,%.2f,%d,%d,%d,%.3f,%.2f,%.2f,",
                      s.group.c_str(), static_cast<unsigned long long>(s.seed), s.errorMs, s.right(),

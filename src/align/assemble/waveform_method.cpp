@@ -308,10 +308,15 @@ bool isAClocksDrift(Ppm drift) {
            std::fabs(drift.value - expectedDrift(drift).value) <= kPulledLoosePpm;
 }
 
-// What is looked at where nothing was found: rarer, and dearer to search. Each gives the places
-// that are worth measuring.
+/// Whether what is rarer and dearer to search was found there.
+bool isAPlace(const TetherEstimate& e) {
+    return e.status != MatchStatus::Unmatched && isAClocksDrift(e.line.drift);
+}
 
-/// Those, where one place stands out of chance and of the others, as the true one does.
+// What is looked at where nothing was found: rarer, and dearer to search.
+
+/// The places that are worth measuring: where one place stands out of chance and of the others, as
+/// the true one does.
 std::vector<CoarsePlace> ifOneStandsOut(std::vector<CoarsePlace> places) {
     if (places.empty()) return {};
     const CoarsePlace& best = places.front();
@@ -366,7 +371,7 @@ Result<TetherEstimate> lookBeneath(WindowReader& reader, CoarseRecording& search
     for (const BuriedPlace& p : *buried) places.push_back({{p.offset, {0}}, 0, 1, false});
     auto there = bestOf(reader, places, std::nullopt, job);
     if (!there) return there;
-    if (there->status != MatchStatus::Unmatched && isAClocksDrift(there->line.drift)) return there;
+    if (isAPlace(*there)) return there;
     const BuriedPlace& best = buried->front();
     const bool alone = buried->size() == 1 || (*buried)[1].stands < kOtherBuried * best.stands;
     if (best.stands < kSurelyBuried || !alone) return found;
@@ -418,9 +423,7 @@ Result<TetherEstimate> lookFurther(WindowReader& reader, CoarseRecording& search
         if (others->empty()) continue;
         auto other = bestOf(reader, *others, std::nullopt, job);
         if (!other) return other;
-        if (other->status != MatchStatus::Unmatched && isAClocksDrift(other->line.drift)) {
-            return other;
-        }
+        if (isAPlace(*other)) return other;
     }
     return lookBeneath(reader, searched, std::move(found), job);
 }

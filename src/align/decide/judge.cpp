@@ -112,7 +112,7 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     const double together = log10PValue(agreeing, used, chance) + beside.steps * kLogChoicesOfAStep;
     const double logP = std::min({0.0, together, log10OfPlacesStoodAt(beside.stood)});
     e.evidence = {e.overlap.length().value, coarse,        stack, logP, share, rival, around.before,
-                  around.beforeShare,       beside.against};
+                  around.beforeShare(),     beside.against};
     const Against against{oddsOfLuck(logP, stack),
                           oddsOfOtherEvent(agreeing, beside.against, used, stack,
                                            onsetsOfAllAgree(coarse, e.overlap.length().value)),

@@ -24,7 +24,7 @@ constexpr double kClearMiddle = 3.2, kClearWidth = 0.4;  // deviations
 constexpr double kEchoShare = 0.72, kEchoShareWidth = 0.03;
 constexpr double kHidesDirect = 10.5, kHidesWidth = 0.5;  // deviations
 // Sound before what was taken for the first, deviations of the noise and part of that. Of eighty
-// drowned takes of which the place was right none had both, of nine that were late all.
+// drowned takes whose place was right one had both, 0.9 ms late; of twelve that were late eleven.
 constexpr double kHeardBefore = 4.8, kHeardBeforeWidth = 0.15;
 constexpr double kPartBefore = 0.31, kPartBeforeWidth = 0.015;
 // A vowel's own period before the direct sound stood at 8.5 and 0.25 of it, no true one so low.
@@ -107,7 +107,7 @@ double oddsOfEcho(int agreeing, int used, double stack) {
 
 double oddsOfAnotherArrival(const AroundArrival& around) {
     const double earlier = rising(around.before, kHeardBefore, kHeardBeforeWidth) *
-                           rising(around.beforeShare, kPartBefore, kPartBeforeWidth);
+                           rising(around.beforeShare(), kPartBefore, kPartBeforeWidth);
     const double later = rising(kHardlyStands, around.noises, kHardlyStandsWidth) *
                          rising(kHardlyBeside, around.share, kHardlyBesideWidth);
     return kMostEcho * (earlier + later);

@@ -58,15 +58,14 @@ LineFit slipLine(const WindowCurves& c, int polarity) {
                             searchSlope(c.curves, {.doubt = 0.0005 / half, .step = 0.00002 / half},
                                         static_cast<int>(kEchoSeconds * kCurveRate))
                                 .line);
-    double share = kDirectOfStrongest;
-    for (int look = 0; look < kLooks; ++look) {
-        const double earlier =
-            firstArrival(stackCurves(c.curves, slip), c.pulse, polarity, {}, share);
-        if (look > 0 && earlier > -kNearSeconds * kCurveRate) break;
-        slip.at0 += earlier / kCurveRate;
-        slip = lineNear(c.curves, polarity, slip);
-        share = kPlainlyEarlier;
-    }
+    layOnFirstArrival(
+        [&](double share) {
+            return firstArrival(stackCurves(c.curves, slip), c.pulse, polarity, {}, share);
+        },
+        [&](double samples) {
+            slip.at0 += samples / kCurveRate;
+            slip = lineNear(c.curves, polarity, slip);
+        });
     return slip;
 }
 

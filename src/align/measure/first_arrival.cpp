@@ -21,6 +21,7 @@ constexpr double kMinNoises = 6.5;
 constexpr double kGhostMargin = 1.5;
 constexpr double kBesideMs = 0.9;  // nearer than that nobody calls it wrong
 constexpr double kEchoesMs = 20;
+constexpr int kLooksAgain = 2;
 
 /// Deviation of the quiet stretch before every arrival.
 double noiseBefore(const std::vector<double>& stack, int strongest) {
@@ -63,6 +64,16 @@ double firstArrival(const std::vector<double>& stack, const std::vector<double>&
     return found + peakBetween(value(found - 1), value(found), value(found + 1));
 }
 
+void layOnFirstArrival(const std::function<double(double share)>& find,
+                       const std::function<void(double samples)>& move) {
+    move(find(kDirectOfStrongest));
+    for (int again = 0; again < kLooksAgain; ++again) {
+        const double earlier = find(kPlainlyEarlier);
+        if (earlier > -kNearSeconds * kCurveRate) return;
+        move(earlier);
+    }
+}
+
 AroundArrival aroundArrival(const std::vector<double>& stack, int polarity) {
     const auto around = [&](double fromMs, double toMs) {
         const auto samples = [](double ms) {
@@ -75,7 +86,7 @@ AroundArrival aroundArrival(const std::vector<double>& stack, int polarity) {
     const double before = around(-kBackMs, -kBesideMs);
     const double taken = std::max(1e-9, around(-kDirectSeconds * 1e3, kDirectSeconds * 1e3));
     const double strongest = std::max(taken, around(0, kEchoesMs));
-    return {before / noise, before / taken, taken / noise, taken / strongest};
+    return {before / noise, taken / noise, taken / strongest};
 }
 
 }  // namespace brisk

@@ -39,16 +39,16 @@ class Follower {
     void fit() {
         followTheSameArrival();
         fitPoints(loudest());
-        for (int look = 0; look < kLooks; ++look) {
-            const double earlier = firstOfAll(look == 0 ? kDirectOfStrongest : kPlainlyEarlier);
-            if (look > 0 && earlier > -kNearSamples) break;
-            comeEarlier(earlier);
-            fitPoints(nearModel());
-        }
+        layOnFirstArrival([this](double share) { return firstOfAll(share); },
+                          [this](double samples) {
+                              comeEarlier(samples);
+                              fitPoints(nearModel());
+                          });
         if (joinWhatIsLevel()) fitPoints(nearModel());
     }
 
     Result<void> settleSteps(const JobControl& job) {
+        if (heard_.runs < 2) return {};
         const ArrivalPattern arrivals = pattern();
         const std::vector<bool> sure = agreeWithAll(curves(), modelLags());
         for (int r = 0; r + 1 < heard_.runs; ++r) {
@@ -382,8 +382,8 @@ class Follower {
         if (chance) *chance = agreement.chance();
         return out;
     }
-    /// The same. Where somebody walked, with those of its own
-    /// stretch only: elsewhere in the room the echoes are others.
+    /// The same. Where somebody walked, with those of its own stretch only: elsewhere in the room
+    /// the echoes are others.
     [[nodiscard]] std::vector<bool> agreeing(const std::vector<Curve>& all,
                                              const std::vector<double>& lags, double& chance,
                                              std::vector<StretchEvidence>& stood) const {

@@ -109,9 +109,8 @@ class PlaceSums {
   private:
     /// A clock may have carried a window into the next span: the best of three counts.
     void finish(Window& w, std::int64_t cell, float here) {
-        const auto excess =
-            static_cast<float>((w.before + here - 2.0 * kCell) / std::sqrt(2 * kFreeValues) /
-                               (2 * kCell / kFreeValues));
+        const double deviation = 2.0 * kCell * std::sqrt(2 / kFreeValues);
+        const auto excess = static_cast<float>((w.before + here - 2.0 * kCell) / deviation);
         const float stands = here > 0 ? std::clamp(excess, -kMostOfAWindow, kMostOfAWindow) : 0.0f;
         const std::int64_t of = cell - 2;  // the span that began there
         if (of >= 0 && of < static_cast<std::int64_t>(sums_.size())) {
@@ -206,13 +205,14 @@ Result<std::vector<BuriedPlace>> buriedPlaces(HeldSound& take, HeldSound& record
                                               WhitenedRecording& whole, const JobControl& job) {
     const double seconds = take.scan().length().value;
     if (seconds < kLeastSeconds) return std::vector<BuriedPlace>{};
-    auto all = whole.whole(recording, job);
-    if (!all) return tl::unexpected(all.error());
     RealFourier fourier(kBlockLength);
     const auto length = static_cast<std::int64_t>(seconds * kWhitenedRate);
     const std::int64_t size = down(std::min(length, kLongestWindow), kCell);
     auto windows = windowsOf(take, length, size, fourier);
     if (!windows) return tl::unexpected(windows.error());
+    if (windows->empty()) return std::vector<BuriedPlace>{};
+    auto all = whole.whole(recording, job);
+    if (!all) return tl::unexpected(all.error());
     auto standing = correlate(*windows, length, size, **all, fourier, job);
     if (!standing) return tl::unexpected(standing.error());
     return highest(*standing);

@@ -143,16 +143,16 @@ TEST(Judge, WindowsThatPointHereAndThereUnderALowSumMayPointAtAnEcho) {
 // that may be an echo.
 TEST(Judge, WhatIsHeardBeforeTheFirstArrivalMayBeTheDirectSound) {
     FineMatch m = matchWith(17, 17, 5.8);
-    m.around = {6.0, 0.7, 8.6, 0.6};
+    m.around = {6.0, 8.6, 0.6};
     EXPECT_EQ(judged(m).status, MatchStatus::Unsure);
     EXPECT_NEAR(judged(m).confidence, 0.5, 0.05);
-    m.around = {4.0, 0.7, 6, 0.6};
+    m.around = {4.0, 6, 0.6};
     EXPECT_EQ(judged(m).status, MatchStatus::Matched) << "noise is as high";
-    m.around = {9.0, 0.1, 90, 1};
+    m.around = {9.0, 90, 1};
     EXPECT_EQ(judged(m).status, MatchStatus::Matched) << "a ghost of a strong one";
-    m.around = {3.7, 0.44, 8.5, 0.25};
+    m.around = {3.7, 8.5, 0.25};
     EXPECT_NEAR(judged(m).confidence, 0.5, 0.05) << "what was taken is such a ghost itself";
-    m.around = {3.7, 0.2, 20, 0.25};
+    m.around = {3.7, 20, 0.25};
     EXPECT_EQ(judged(m).status, MatchStatus::Matched) << "direct sound under its echo";
 }
 

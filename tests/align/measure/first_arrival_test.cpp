@@ -72,7 +72,7 @@ TEST_F(FirstArrival, HasSomethingBeforeAndAfterIt) {
     arrive(380, 60);
     const AroundArrival around = aroundArrival(stack, 1);
     EXPECT_NEAR(around.before, 8, 3);
-    EXPECT_NEAR(around.beforeShare, 0.4, 0.15);
+    EXPECT_NEAR(around.beforeShare(), 0.4, 0.15);
     EXPECT_NEAR(around.noises, 20, 4);
     EXPECT_NEAR(around.share, 1.0 / 3, 0.06);
 }
