@@ -3,6 +3,7 @@
 // and four pairs of the samples in between.
 #include "dsp/half_band_decimator.h"
 
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
@@ -10,8 +11,9 @@
 
 namespace brisk {
 namespace {
-constexpr double kHalfBandBeta = 4.5;  // of the Kaiser window: about 50 dB
-}
+constexpr double kHalfBandBeta = 4.5;        // of the Kaiser window: about 50 dB
+constexpr std::size_t kHalvedAtOnce = 4096;  // samples: what a cache holds
+}  // namespace
 
 HalfBandDecimator::HalfBandDecimator() : held_(kReach, 0.0f) {
     double sum = 0;
@@ -28,11 +30,19 @@ HalfBandDecimator::HalfBandDecimator() : held_(kReach, 0.0f) {
 }
 
 void HalfBandDecimator::push(std::span<const float> in, std::vector<float>& out) {
+    while (!in.empty()) {
+        const std::size_t n = std::min(in.size(), kHalvedAtOnce);
+        pushSome(in.first(n), out);
+        in = in.subspan(n);
+    }
+}
+
+void HalfBandDecimator::pushSome(std::span<const float> in, std::vector<float>& out) {
     held_.insert(held_.end(), in.begin(), in.end());
     if (held_.size() < 2 * kReach + 1) return;
     const std::size_t count = (held_.size() - 2 * kReach - 1) / 2 + 1;
     // Samples in between, by themselves, so that several outputs are made at a time.
-    odd_.resize(count + 2 * kPairs - 1);
+    odd_.resize(count + kReach);
     for (std::size_t i = 0; i < odd_.size(); ++i) odd_[i] = held_[2 * i];
     const std::size_t first = out.size();
     out.resize(first + count);

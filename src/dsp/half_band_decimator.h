@@ -27,6 +27,8 @@ class HalfBandDecimator {
     static constexpr int kPairs = 4;
     static constexpr std::size_t kReach = 2 * kPairs - 1;
 
+    void pushSome(std::span<const float> in, std::vector<float>& out);
+
     std::array<float, kPairs> taps_{};  // at distances 1, 3, 5, 7; the middle one is a half
     std::vector<float> held_;           // from kReach before the next output's own sample
     std::vector<float> odd_;

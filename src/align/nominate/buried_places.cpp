@@ -1,51 +1,37 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Windows of the take are correlated with the whole recording, both whitened. In a large room no
-// arrival stands out by itself; their power in twenty milliseconds does, and is added up over the
-// windows, place by place. Two clocks differ by less than that over two minutes.
-// Source: Oppenheim and Schafer, overlap-save.
+// Windows of the take are correlated with the whole recording, both whitened, and what stands out
+// is added up place by place. A few windows say where it is worth to ask the others. Source:
+// Oppenheim and Schafer, overlap-save.
 #include "align/nominate/buried_places.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 
+#include "align/nominate/place_sums.h"
 #include "core/statistics.h"
+#include "dsp/fast_loop.h"
 #include "dsp/fourier.h"
 
 namespace brisk {
 namespace {
 
 constexpr int kBlockLength = 1 << 16;
-constexpr std::int64_t kCell = 40;  // samples: 10 ms
 constexpr std::int64_t kLongestWindow = std::int64_t{4} * kWhitenedRate;
 constexpr double kLeastSeconds = 1.5;
 constexpr double kStretchSeconds = 120;  // of a long take, its middle
 constexpr int kMostWindows = 8;
-/// Of one lag's power, and of one window at one place: nothing outvotes the rest.
-constexpr float kMostPower = 144, kMostOfAWindow = 15;
-/// Of the frequencies that there are, those that hold sound, and so many of the values in two cells
-/// do not depend on each other.
-constexpr double kPartOfBand = 0.9;
-constexpr double kFreeValues = 2.0 * kCell * kPartOfBand;
-constexpr double kLeastSound = 0.2;  // of a window: the rest of it is silent
-constexpr double kStands = 7;        // chance reaches 4.5 in an hour
-constexpr double kWorthALook = 0.5;  // of the best
-constexpr std::int64_t kApart = 25;  // cells
+constexpr std::size_t kFirstWindows = 4;  // are asked of every place
+constexpr std::size_t kLookedAt = 40;     // places of which the others are asked
+constexpr double kLeastSound = 0.2;       // of a window: the rest of it is silent
+constexpr double kStands = 7;             // chance reaches 4.5 in an hour
+constexpr double kWorthALook = 0.5;       // of the best
+constexpr std::int64_t kApart = 25;       // cells
+constexpr std::int64_t kAround = 4;       // cells: what one is told by
 constexpr std::size_t kMostPlaces = 5;
 
 struct Window {
-    std::int64_t start = 0;  // samples, a multiple of kCell
+    PlaceSums::Heard heard;
     std::vector<std::complex<float>> spectrum;
-    double chance = 0;  // power of what it has in common with any other sound, a lag
-    // Of cells that are being filled.
-    float before = 0;                 // power of the last whole one
-    std::array<float, 2> standing{};  // of the two spans before
-};
-
-/// How much stands out at each place: entry n is for take zero at n cells after `first`.
-struct Standing {
-    std::int64_t first = 0;  // cells, negative
-    std::vector<float> sums;
 };
 
 /// The multiple of `step` at or below.
@@ -62,9 +48,11 @@ Result<std::vector<Window>> windowsOf(HeldSound& take, std::int64_t length, std:
     std::vector<Window> out;
     for (std::int64_t i = 0; i < count; ++i) {
         Window w;
-        const std::int64_t within = count == 1 ? 0 : (stretch - size) * i / (count - 1);
-        w.start = down((length - stretch) / 2 + within, kStep);
-        auto sound = whitened(take, w.start, size);
+        // Every other one, and then those between: the first of them lie all along the take.
+        const std::int64_t nth = 2 * i < count ? 2 * i : 2 * i - count + (count % 2 == 0 ? 1 : 0);
+        const std::int64_t within = count == 1 ? 0 : (stretch - size) * nth / (count - 1);
+        w.heard.start = down((length - stretch) / 2 + within, kStep);
+        auto sound = whitened(take, w.heard.start, size);
         if (!sound) return tl::unexpected(sound.error());
         auto time = fourier.time();
         std::fill(std::copy(sound->begin(), sound->end(), time.begin()), time.end(), 0.0f);
@@ -74,130 +62,144 @@ Result<std::vector<Window>> windowsOf(HeldSound& take, std::int64_t length, std:
         double power = 0;
         for (const float v : *sound) power += static_cast<double>(v) * v;
         if (power < kLeastSound * static_cast<double>(size)) continue;
-        w.chance = power / kPartOfBand;
+        w.heard.chance = power / kWhitenedPartOfBand;
         out.push_back(std::move(w));
     }
     return out;
 }
 
-/// Puts what one window hears in one block of lags upon the places that they mean.
-class PlaceSums {
-  public:
-    PlaceSums(std::int64_t takeLength, std::int64_t recordingLength)
-        : firstCell_(-(takeLength / kCell) - 4),
-          sums_(static_cast<std::size_t>((recordingLength + takeLength) / kCell + 16), 0.0f) {}
-
-    /// \param firstLag  of `lags`, a multiple of kCell.
-    void add(Window& w, std::int64_t firstLag, std::span<const float> lags) {
-        double power = 0;
-        for (const float v : lags) power += static_cast<double>(v) * v;
-        // Held notes have more in common with each other than chance, and pauses less.
-        const auto scale =
-            static_cast<float>(1 / std::max(w.chance, power / static_cast<double>(lags.size())));
-        std::int64_t cell = (firstLag - w.start) / kCell - firstCell_;
-        for (std::size_t i = 0; i + kCell <= lags.size(); i += kCell, ++cell) {
-            float here = 0;
-            for (std::size_t k = i; k < i + kCell; ++k) {
-                here += std::min(kMostPower, lags[k] * lags[k] * scale);
-            }
-            finish(w, cell, here);
-        }
+/// out = a × b, all equally long.
+BRISK_FAST_LOOP void multiply(const std::complex<float>* a, const std::complex<float>* b,
+                              std::size_t n, std::complex<float>* out) {
+    // By hand: the library's product asks each one whether it is a number.
+    for (std::size_t k = 0; k < n; ++k) {
+        out[k] = {a[k].real() * b[k].real() - a[k].imag() * b[k].imag(),
+                  a[k].real() * b[k].imag() + a[k].imag() * b[k].real()};
     }
+}
 
-    [[nodiscard]] Standing take() && { return {firstCell_, std::move(sums_)}; }
+/// Whether one of the places, in rising order, is told by these lags of a window.
+bool holdsOne(const std::vector<std::int64_t>& places, const Window& w, std::int64_t firstLag,
+              std::int64_t lags) {
+    const std::int64_t from = (firstLag - w.heard.start) / kPlaceCell - kAround;
+    const auto next = std::lower_bound(places.begin(), places.end(), from);
+    return next != places.end() && *next < from + lags / kPlaceCell + 2 * kAround;
+}
+
+/// One take and one recording.
+class Correlation {
+  public:
+    Correlation(const std::vector<std::int8_t>& recording, std::int64_t windowSize,
+                RealFourier& fourier)
+        : recording_(recording),
+          size_(windowSize),
+          fourier_(fourier),
+          block_(fourier.spectrum().size()) {}
+
+    /// Puts what the windows have in common with the recording upon `sums`, everywhere, or where it
+    /// says something about some places, in rising order.
+    Result<void> add(std::span<Window> windows, const std::vector<std::int64_t>* places,
+                     PlaceSums& sums, const JobControl& job) {
+        const auto length = static_cast<std::int64_t>(recording_.size());
+        const std::int64_t usable = down(kBlockLength - size_, kPlaceCell);
+        for (std::int64_t first = -size_; first < length; first += usable) {
+            if (job.stopRequested()) return cancelled();
+            bool transformed = false;
+            for (Window& w : windows) {
+                if (places && !holdsOne(*places, w, first, usable)) continue;
+                if (!transformed) transform(first);
+                transformed = true;
+                auto bins = fourier_.spectrum();
+                multiply(block_.data(), w.spectrum.data(), bins.size(), bins.data());
+                fourier_.inverse();
+                sums.add(w.heard, first, fourier_.time().first(static_cast<std::size_t>(usable)));
+            }
+            job.report(static_cast<double>(first + size_) / static_cast<double>(length + size_));
+        }
+        return {};
+    }
 
   private:
-    /// A clock may have carried a window into the next span: the best of three counts.
-    void finish(Window& w, std::int64_t cell, float here) {
-        const double deviation = 2.0 * kCell * std::sqrt(2 / kFreeValues);
-        const auto excess = static_cast<float>((w.before + here - 2.0 * kCell) / deviation);
-        const float stands = here > 0 ? std::clamp(excess, -kMostOfAWindow, kMostOfAWindow) : 0.0f;
-        const std::int64_t of = cell - 2;  // the span that began there
-        if (of >= 0 && of < static_cast<std::int64_t>(sums_.size())) {
-            sums_[static_cast<std::size_t>(of)] += std::max({w.standing[0], w.standing[1], stands});
+    void transform(std::int64_t first) {
+        const auto length = static_cast<std::int64_t>(recording_.size());
+        auto time = fourier_.time();
+        const std::int64_t from = std::clamp<std::int64_t>(-first, 0, kBlockLength);
+        const std::int64_t to = std::clamp<std::int64_t>(length - first, from, kBlockLength);
+        std::fill(time.begin(), time.begin() + from, 0.0f);
+        for (std::int64_t i = from; i < to; ++i) {
+            time[static_cast<std::size_t>(i)] =
+                WhitenedRecording::kStep * recording_[static_cast<std::size_t>(first + i)];
         }
-        w.standing = {w.standing[1], stands};
-        w.before = here;
+        std::fill(time.begin() + to, time.end(), 0.0f);
+        fourier_.forward();
+        std::copy(fourier_.spectrum().begin(), fourier_.spectrum().end(), block_.begin());
     }
 
-    std::int64_t firstCell_;
-    std::vector<float> sums_;
+    const std::vector<std::int8_t>& recording_;
+    std::int64_t size_;
+    RealFourier& fourier_;
+    std::vector<std::complex<float>> block_;
 };
 
-Result<Standing> correlate(std::vector<Window>& windows, std::int64_t takeLength, std::int64_t size,
-                           const std::vector<std::int8_t>& recording, RealFourier& fourier,
-                           const JobControl& job) {
-    const auto length = static_cast<std::int64_t>(recording.size());
-    const std::int64_t usable = down(kBlockLength - size, kCell);
-    PlaceSums sums(takeLength, length);
-    std::vector<std::complex<float>> block(fourier.spectrum().size());
-    for (std::int64_t first = -size; first < length; first += usable) {
-        if (job.stopRequested()) return cancelled();
-        auto time = fourier.time();
-        for (std::int64_t i = 0; i < kBlockLength; ++i) {
-            const std::int64_t at = first + i;
-            time[static_cast<std::size_t>(i)] =
-                at >= 0 && at < length
-                    ? WhitenedRecording::kStep * recording[static_cast<std::size_t>(at)]
-                    : 0.0f;
+/// What places have that so many windows were asked of, and what chance makes of them.
+class Standing {
+  public:
+    Standing(const PlaceSums& sums, int windows) : sums_(sums), windows_(windows) {
+        std::vector<float> some;
+        for (std::int64_t n = sums.first(); n < sums.end(); ++n) {
+            if (counts(n)) some.push_back(sums.at(n));
         }
-        fourier.forward();
-        std::copy(fourier.spectrum().begin(), fourier.spectrum().end(), block.begin());
-        for (Window& w : windows) {
-            auto bins = fourier.spectrum();
-            for (std::size_t b = 0; b < bins.size(); ++b) bins[b] = block[b] * w.spectrum[b];
-            fourier.inverse();
-            sums.add(w, first, fourier.time().first(static_cast<std::size_t>(usable)));
-        }
-        job.report(static_cast<double>(first + size) / static_cast<double>(length + size));
+        if (some.empty()) return;
+        usual_ = median(some);
+        deviation_ = std::max(1e-6, robustDeviation(std::move(some), usual_));
     }
-    return std::move(sums).take();
-}
 
-/// Seconds at which the sound that stands out around a place arrives first: the take hears what the
-/// room does to it later, which lies at earlier places.
-double arrivalNear(const Standing& s, std::int64_t n, float usual) {
-    const auto half = [&](std::int64_t at) {
-        return at < static_cast<std::int64_t>(s.sums.size()) &&
-               s.sums[static_cast<std::size_t>(at)] - usual >=
-                   (s.sums[static_cast<std::size_t>(n)] - usual) / 2;
+    struct Peak {
+        double stands;  ///< In deviations.
+        std::int64_t cell;
     };
-    std::int64_t last = n;
-    while (half(last + 1)) ++last;
-    // A span is two cells, and each counts at its neighbours, too.
-    return static_cast<double>((s.first + last) * kCell) / kWhitenedRate;
-}
-
-/// What stands out of all places, the highest first.
-std::vector<BuriedPlace> highest(const Standing& s) {
-    std::vector<float> some;
-    for (const float v : s.sums) {
-        if (v != 0) some.push_back(v);
-    }
-    std::vector<BuriedPlace> out;
-    if (some.empty()) return out;
-    const float usual = median(some);
-    const double deviation = std::max(1e-6, robustDeviation(std::move(some), usual));
-    std::vector<std::pair<double, std::int64_t>> order;
-    for (std::size_t n = 0; n < s.sums.size(); ++n) {
-        const double stands = (s.sums[n] - usual) / deviation;
-        if (s.sums[n] != 0 && stands >= kStands) {
-            order.emplace_back(stands, static_cast<std::int64_t>(n));
+    /// Those that stand out by `least`, the highest first, none beside another.
+    [[nodiscard]] std::vector<Peak> peaks(double least, std::size_t most) const {
+        std::vector<Peak> all, out;
+        for (std::int64_t n = sums_.first(); n < sums_.end(); ++n) {
+            const double stands = (sums_.at(n) - usual_) / deviation_;
+            if (counts(n) && stands >= least) all.push_back({stands, n});
         }
-    }
-    std::sort(order.rbegin(), order.rend());
-    std::vector<std::int64_t> taken;
-    for (const auto& [stands, n] : order) {
-        if (out.size() == kMostPlaces || stands < kWorthALook * order.front().first) break;
-        const bool near = std::any_of(taken.begin(), taken.end(), [n = n](std::int64_t other) {
-            return std::abs(other - n) < kApart;
+        std::sort(all.begin(), all.end(), [](const Peak& a, const Peak& b) {
+            return std::pair(a.stands, a.cell) > std::pair(b.stands, b.cell);
         });
-        if (near) continue;
-        taken.push_back(n);
-        out.push_back({{arrivalNear(s, n, usual)}, stands});
+        for (const Peak& p : all) {
+            if (out.size() == most) break;
+            const bool near = std::any_of(out.begin(), out.end(), [&](const Peak& other) {
+                return std::abs(other.cell - p.cell) < kApart;
+            });
+            if (!near) out.push_back(p);
+        }
+        return out;
     }
-    return out;
-}
+
+    /// Seconds at which the sound that stands out around a place arrives first: the take hears what
+    /// the room does to it later, which lies at earlier places.
+    [[nodiscard]] double arrivalNear(std::int64_t n) const {
+        std::int64_t last = n;
+        while (last + 1 < sums_.end() &&
+               sums_.at(last + 1) - usual_ >= (sums_.at(n) - usual_) / 2) {
+            ++last;
+        }
+        // A span is two cells, and each counts at its neighbours, too.
+        return static_cast<double>(last * kPlaceCell) / kWhitenedRate;
+    }
+
+  private:
+    [[nodiscard]] bool counts(std::int64_t n) const {
+        return sums_.at(n) != 0 && sums_.windowsAt(n) == windows_;
+    }
+
+    const PlaceSums& sums_;
+    int windows_;
+    float usual_ = 0;
+    double deviation_ = 1;
+};
 
 }  // namespace
 
@@ -207,15 +209,36 @@ Result<std::vector<BuriedPlace>> buriedPlaces(HeldSound& take, HeldSound& record
     if (seconds < kLeastSeconds) return std::vector<BuriedPlace>{};
     RealFourier fourier(kBlockLength);
     const auto length = static_cast<std::int64_t>(seconds * kWhitenedRate);
-    const std::int64_t size = down(std::min(length, kLongestWindow), kCell);
+    const std::int64_t size = down(std::min(length, kLongestWindow), kPlaceCell);
     auto windows = windowsOf(take, length, size, fourier);
     if (!windows) return tl::unexpected(windows.error());
     if (windows->empty()) return std::vector<BuriedPlace>{};
     auto all = whole.whole(recording, job);
     if (!all) return tl::unexpected(all.error());
-    auto standing = correlate(*windows, length, size, **all, fourier, job);
-    if (!standing) return tl::unexpected(standing.error());
-    return highest(*standing);
+    PlaceSums sums(length, static_cast<std::int64_t>((*all)->size()));
+    Correlation correlation(**all, size, fourier);
+    const std::span first(windows->begin(), std::min(windows->size(), kFirstWindows));
+    const std::span then(windows->begin() + static_cast<std::ptrdiff_t>(first.size()),
+                         windows->end());
+    if (auto done = correlation.add(first, nullptr, sums, job.part(0, 0.8)); !done) {
+        return tl::unexpected(done.error());
+    }
+    if (!then.empty()) {
+        std::vector<std::int64_t> places;
+        const Standing some(sums, static_cast<int>(first.size()));
+        for (const auto& p : some.peaks(0, kLookedAt)) places.push_back(p.cell);
+        std::sort(places.begin(), places.end());
+        if (auto done = correlation.add(then, &places, sums, job.part(0.8, 1)); !done) {
+            return tl::unexpected(done.error());
+        }
+    }
+    const Standing standing(sums, static_cast<int>(windows->size()));
+    std::vector<BuriedPlace> out;
+    for (const auto& p : standing.peaks(kStands, kMostPlaces)) {
+        if (!out.empty() && p.stands < kWorthALook * out.front().stands) break;
+        out.push_back({{standing.arrivalNear(p.cell)}, p.stands});
+    }
+    return out;
 }
 
 }  // namespace brisk

@@ -18,11 +18,11 @@ namespace {
 
 constexpr int kFrame = 2 * kWhitenedStep;
 constexpr double kLowestHz = 100, kHighestHz = 1900;
-constexpr int kLeastHalved = 16000;  // hertz: the halving filter keeps what is wanted from here on
+constexpr int kLeastHalved = 8000;  // hertz: the halving filter keeps what is wanted from here on
 constexpr std::int64_t kSettle = 256;      // samples on both sides, for the filters
 constexpr double kGathered = 0.75;         // a frame's shape gathers what it holds in its middle
 constexpr float kNothing = 1e-6f;          // of a bin: digital silence
-constexpr std::int64_t kAtOnce = 1 << 17;  // samples of a long recording: half a minute
+constexpr std::int64_t kAtOnce = 1 << 14;  // samples of a long recording: what caches hold
 
 /// Samples [first, first + count) at kWhitenedRate, to within half a sample of the file.
 Result<std::vector<float>> slowed(HeldSound& sound, std::int64_t first, std::int64_t count) {
@@ -77,7 +77,7 @@ Result<std::vector<float>> whitened(HeldSound& sound, std::int64_t first, std::i
         fourier.forward();
         auto bins = fourier.spectrum();
         for (std::size_t b = 0; b < bins.size(); ++b) {
-            const float there = std::abs(bins[b]);
+            const float there = std::sqrt(std::norm(bins[b]));
             const bool counts = b >= low && b < high && there > kNothing;
             bins[b] = counts ? bins[b] * (size / there) : std::complex<float>{};
         }

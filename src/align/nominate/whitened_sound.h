@@ -4,9 +4,8 @@
 /// something else counts as much as what is loud. 4 kHz, from 100 to 1900 Hz; less would say little
 /// in a room, more is lost as soon as two clocks drift.
 ///
-///     auto part = whitened(*heldSound, first, 16000);       // first: a whole number of
-///     kWhitenedStep auto all = recording.whole(*heldSound, job);          // made once, shared by
-///     many takes
+///     auto part = whitened(*heldSound, first, 16000);  // first: a multiple of kWhitenedStep
+///     auto all = recording.whole(*heldSound, job);     // made once, shared by many takes
 #pragma once
 
 #include <cstdint>

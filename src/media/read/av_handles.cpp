@@ -18,6 +18,10 @@ constexpr char kContainers[] =
     "mov,mp4,matroska,webm,avi,mpegts,mpeg,mxf,mxf_opatom,dv,flv,asf,gxf,"
     "wav,w64,aiff,caf,au,flac,ogg,mp3,aac,loas,ac3,eac3,dts,amr,amrnb,amrwb,wv,tta,ape";
 
+/// Of sound without frames of its own (WAV), bytes: by default there are a hundred packets in three
+/// seconds, and each costs more than what it holds.
+constexpr char kLargestPacket[] = "32768";
+
 int stopRequested(void* job) {
     return static_cast<const JobControl*>(job)->stopRequested() ? 1 : 0;
 }
@@ -35,6 +39,7 @@ Result<Input> openHeader(const std::string& path, const JobControl& job) {
     AVDictionary* options = nullptr;
     av_dict_set(&options, "protocol_whitelist", "file", 0);
     av_dict_set(&options, "format_whitelist", kContainers, 0);
+    av_dict_set(&options, "max_size", kLargestPacket, 0);
     const int code = avformat_open_input(&raw, fileUrl(path).c_str(), nullptr, &options);
     av_dict_free(&options);
     if (code < 0) return tl::unexpected(openFailure(path, code));

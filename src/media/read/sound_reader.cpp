@@ -180,17 +180,17 @@ Result<void> readMono(SoundReader& reader, std::int64_t first, std::span<float> 
     if (auto sought = reader.seek(first); !sought) return sought;
     const auto channels = static_cast<std::size_t>(reader.channels());
     std::vector<float> block(4096 * channels);
+    const bool pastTheEnd = reader.position() != first;
     std::size_t done = 0;
-    std::fill(out.begin(), out.end(), 0.0f);
-    if (reader.position() != first) return {};  // wholly past the end
-    while (done < out.size()) {
+    while (!pastTheEnd && done < out.size()) {
         const std::size_t n = std::min<std::size_t>(4096, out.size() - done);
         auto got = reader.read(std::span(block).first(n * channels));
         if (!got) return tl::unexpected(got.error());
         mixToMono(block, channels, channel, out.subspan(done, *got));
-        if (*got < n) break;
         done += *got;
+        if (*got < n) break;
     }
+    std::fill(out.begin() + static_cast<std::ptrdiff_t>(done), out.end(), 0.0f);
     return {};
 }
 

@@ -109,6 +109,19 @@ TEST_F(BuriedPlaces, MusicFarAwayInAHallThatTalks) {
     EXPECT_NEAR(e->line.offset.value, 40, 0.06) << e->reason;
 }
 
+// A few windows say where the others are asked: not everywhere, and the place stands out as much.
+TEST_F(BuriedPlaces, InTwentyMinutesToo) {
+    const auto minutes = test::whiteNoise(1200, 16000, 0.1, 12);
+    std::vector<float> take(minutes.begin() + 700 * 16000, minutes.begin() + 740 * 16000);
+    const auto other = test::whiteNoise(40, 16000, 0.1, 13);
+    for (std::size_t n = 0; n < take.size(); ++n) take[n] = 0.06f * take[n] + other[n];
+    const auto places =
+        find(*held("take.wav", take, 16000), *held("recording.wav", minutes, 16000));
+    ASSERT_EQ(places.size(), 1u);
+    EXPECT_NEAR(places[0].offset.value, 700, 0.06);
+    EXPECT_GT(places[0].stands, 11);
+}
+
 TEST_F(BuriedPlaces, ThereAreNoneForAnotherSound) {
     const auto other = test::babble(30, 48000, 77);
     EXPECT_TRUE(find(*held("take.wav", other), *held("recording.wav", day_)).empty());

@@ -81,15 +81,17 @@ TEST(SeekBounds, BeforeAndBehindTheSoundIsSilence) {
     test::writeSound(folder.file("a.wav"), std::vector<float>(48000, 0.25f), {});
     auto reader = SoundReader::open(folder.file("a.wav"));
     ASSERT_TRUE(reader);
-    std::vector<float> part(200);
+    std::vector<float> part(200, 9.0f);
     ASSERT_TRUE(readMono(*reader, -100, part));
     EXPECT_EQ(part[99], 0.0f);
     EXPECT_NEAR(part[100], 0.25f, 1e-4);
     ASSERT_TRUE(readMono(*reader, 47900, part));
     EXPECT_NEAR(part[99], 0.25f, 1e-4);
     EXPECT_EQ(part[100], 0.0f);
+    std::fill(part.begin(), part.end(), 9.0f);
     ASSERT_TRUE(readMono(*reader, 900000, part));
     EXPECT_EQ(part[0], 0.0f);
+    EXPECT_EQ(part[199], 0.0f);
     ASSERT_TRUE(readMono(*reader, 10, part)) << "and back again";
     EXPECT_NEAR(part[0], 0.25f, 1e-4);
 }
