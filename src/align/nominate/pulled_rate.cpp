@@ -10,6 +10,8 @@
 namespace brisk {
 namespace {
 
+constexpr double kLoosePpm = 110;  // two clocks of the poorer kind
+
 /// As if every second took `factor` seconds.
 BandLevels stretched(const BandLevels& levels, double factor) {
     BandLevels out(static_cast<std::size_t>(static_cast<double>(levels.size()) * factor));
@@ -31,6 +33,11 @@ BandLevels stretched(const BandLevels& levels, double factor) {
 Ppm expectedDrift(Ppm measured) {
     const double pulled = std::copysign(kPulled * 1e6, measured.value);
     return std::fabs(measured.value) > kPulled * 1e6 / 2 ? Ppm{pulled} : Ppm{0};
+}
+
+bool isAClocksDrift(Ppm drift) {
+    const Ppm expected = expectedDrift(drift);
+    return expected.value == 0 || std::fabs(drift.value - expected.value) <= kLoosePpm;
 }
 
 Result<std::vector<CoarsePlace>> placesAtPulledRates(const BandLevels& scratch,

@@ -20,6 +20,9 @@ constexpr double kPulled = 1e-3;
 /// pulled rate makes.
 Ppm expectedDrift(Ppm measured);
 
+/// Two clocks run about alike, or a thousandth apart. In between somebody carried the camera away.
+bool isAClocksDrift(Ppm drift);
+
 /// Best first, of both directions. Errors: TooShort, Silent, Cancelled.   Threads: safe.
 Result<std::vector<CoarsePlace>> placesAtPulledRates(const BandLevels& scratch,
                                                      CoarseRecording& clean, const JobControl& job);
