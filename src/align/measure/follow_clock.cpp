@@ -412,6 +412,17 @@ class Follower {
         return out;
     }
 
+    /// Runs between losses share a level: of the shortest way.
+    [[nodiscard]] std::vector<double> sharedLevels() const;
+    /// What holds on all stretches.
+    [[nodiscard]] FineMatch aboutAll(const std::vector<Curve>& all,
+                                     const std::vector<double>& lags) const;
+    /// How much longer the way is than the shortest, along the take.
+    [[nodiscard]] std::vector<WayPoint> wayAbove(const std::vector<double>& levels) const;
+    /// Cut at losses and at bends, without their windows.
+    [[nodiscard]] std::vector<MatchedRange> rangesAlong(const std::vector<double>& levels,
+                                                        const FineMatch& about) const;
+
     WindowReader& reader_;
     const FineMatch& whole_;
     HeardSpots heard_;
@@ -422,19 +433,41 @@ class Follower {
 FollowedClock Follower::result() const {
     FollowedClock out;
     out.steps = static_cast<int>(steps_.size());
-    // Runs between losses share a level: of the shortest way.
-    std::vector<double> level = clock_.levels;
-    std::vector<int> group(level.size(), 0);
-    for (std::size_t r = 1; r < level.size(); ++r) {
+    const std::vector<double> levels = sharedLevels();
+    const std::vector<double> lags = modelLags();
+    const std::vector<Curve> all = curves();
+    FineMatch about = aboutAll(all, lags);
+    const std::vector<bool> agrees = agreeing(all, lags, about.chanceOfAgreement, out.stood);
+    if (walked()) out.way = wayAbove(levels);
+    out.ranges = rangesAlong(levels, about);
+    const auto between = beside();
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const Top own = topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSamples));
+        const SlipWindow w{
+            {all[i].time}, {own.lag - lags[i]}, own.height, agrees[i], walked() && between[i]};
+        auto it = std::find_if(out.ranges.begin(), out.ranges.end(),
+                               [&](const MatchedRange& m) { return w.scratchTime < m.range.end; });
+        if (it == out.ranges.end()) --it;
+        it->match.windows.push_back(w);
+    }
+    return out;
+}
+
+std::vector<double> Follower::sharedLevels() const {
+    std::vector<double> out = clock_.levels;
+    std::vector<int> group(out.size(), 0);
+    for (std::size_t r = 1; r < out.size(); ++r) {
         group[r] = group[r - 1] + (steps_[r - 1].walked ? 0 : 1);
     }
-    for (std::size_t r = 0; r < level.size(); ++r) {
-        for (std::size_t o = 0; o < level.size(); ++o) {
-            if (group[o] == group[r]) level[r] = std::min(level[r], clock_.levels[o]);
+    for (std::size_t r = 0; r < out.size(); ++r) {
+        for (std::size_t o = 0; o < out.size(); ++o) {
+            if (group[o] == group[r]) out[r] = std::min(out[r], clock_.levels[o]);
         }
     }
-    const auto lags = modelLags();
-    const auto all = curves();
+    return out;
+}
+
+FineMatch Follower::aboutAll(const std::vector<Curve>& all, const std::vector<double>& lags) const {
     const auto sum = stackCurves(all, lags);
     const double noise = stackNoise(sum);
     const auto highest = [&](double seconds) {
@@ -446,49 +479,48 @@ FollowedClock Follower::result() const {
     about.strongestArrival = highest(kEchoSeconds);
     about.around = aroundArrival(sum, whole_.polarity);
     about.spreadMs = clock_.spread * 1e3;
-    const auto agrees = agreeing(all, lags, about.chanceOfAgreement, out.stood);
-    std::vector<SlipWindow> windows;
-    const auto between = beside();
-    for (std::size_t i = 0; i < all.size(); ++i) {
-        const Top own = topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSamples));
-        windows.push_back(
-            {{all[i].time}, {own.lag - lags[i]}, own.height, agrees[i], walked() && between[i]});
-    }
-    const auto run = runs();
-    if (walked()) {
-        for (std::size_t i = 0; i < all.size(); ++i) {
-            if (!heard_.spots[i].heard()) continue;
-            const auto r = static_cast<std::size_t>(run[i]);
-            const WayPoint here{{all[i].time}, {clock_.levels[r] - level[r]}};
-            const std::size_t n = out.way.size();
-            // Of a stretch on which nobody moves the first and the last.
-            if (n >= 2 && out.way[n - 2].later == here.later &&
-                out.way[n - 1].later == here.later) {
-                out.way.pop_back();
-            }
-            out.way.push_back(here);
-        }
-    }
+    return about;
+}
 
-    // Cut at losses and at bends.
+std::vector<WayPoint> Follower::wayAbove(const std::vector<double>& levels) const {
+    std::vector<WayPoint> way;
+    const auto run = runs();
+    for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
+        const Spot& spot = heard_.spots[i];
+        if (!spot.heard()) continue;
+        const auto r = static_cast<std::size_t>(run[i]);
+        const WayPoint here{{spot.time()}, {clock_.levels[r] - levels[r]}};
+        const std::size_t n = way.size();
+        // Of a stretch on which nobody moves the first and the last.
+        if (n >= 2 && way[n - 2].later == here.later && way[n - 1].later == here.later) {
+            way.pop_back();
+        }
+        way.push_back(here);
+    }
+    return way;
+}
+
+std::vector<MatchedRange> Follower::rangesAlong(const std::vector<double>& levels,
+                                                const FineMatch& about) const {
+    std::vector<MatchedRange> ranges;
     const auto add = [&](TimeRange range, std::size_t r, Seconds doubt) {
         MatchedRange m{range, about, doubt};
         const double middle = ((range.start + range.end) / 2).value;
-        ClockLine line = lineOf(static_cast<int>(r), middle);
-        m.match.line = line.shifted(Seconds{clock_.levels[r] - level[r]});
+        const ClockLine line = lineOf(static_cast<int>(r), middle);
+        m.match.line = line.shifted(Seconds{clock_.levels[r] - levels[r]});
         m.match.overlap = range;
-        out.ranges.push_back(std::move(m));
+        ranges.push_back(std::move(m));
     };
     Seconds from = whole_.overlap.start;
     Seconds doubt{0};
-    for (std::size_t r = 0; r < level.size(); ++r) {
+    for (std::size_t r = 0; r < levels.size(); ++r) {
         Seconds until = whole_.overlap.end, next = until;
         Seconds nextDoubt{0};
         if (r < steps_.size()) {
             const Step& s = steps_[r];
             if (s.walked) continue;
             // By is how much later the clean sound must be moved: so much was lost of it.
-            const double by = level[r + 1] - level[r];
+            const double by = levels[r + 1] - levels[r];
             const Seconds at = (s.moment.at.start + s.moment.at.end) / 2;
             nextDoubt = s.moment.at.length() / 2;
             until = at + Seconds{by > 0 ? 0.0 : -by / 2};
@@ -505,13 +537,7 @@ FollowedClock Follower::result() const {
         from = next;
         doubt = nextDoubt;
     }
-    for (const SlipWindow& w : windows) {
-        auto it = std::find_if(out.ranges.begin(), out.ranges.end(),
-                               [&](const MatchedRange& m) { return w.scratchTime < m.range.end; });
-        if (it == out.ranges.end()) it = out.ranges.end() - 1;
-        it->match.windows.push_back(w);
-    }
-    return out;
+    return ranges;
 }
 
 }  // namespace
