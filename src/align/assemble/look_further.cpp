@@ -31,14 +31,18 @@ std::vector<CoarsePlace> ifOneStandsOut(std::vector<CoarsePlace> places) {
     return places;
 }
 
-Result<std::vector<CoarsePlace>> touchingPlaces(const WindowReader& reader, CoarseRecording&,
-                                                const JobControl& job) {
-    return placesAtEdges(reader.take().bands, reader.recording().bands, job).map(ifOneStandsOut);
-}
-
-Result<std::vector<CoarsePlace>> pulledPlaces(const WindowReader& reader, CoarseRecording& searched,
-                                              const JobControl& job) {
-    return placesAtPulledRates(reader.take().bands, searched, job).map(ifOneStandsOut);
+/// The best of places that stand out, where that is one; `found` where it is not.
+Result<TetherEstimate> orTheBestOf(WindowReader& reader, Result<std::vector<CoarsePlace>> places,
+                                   TetherEstimate found, const JobControl& job) {
+    if (!places) {
+        if (tooLittleToCompare(places.error())) return found;
+        return tl::unexpected(places.error());
+    }
+    const auto worth = ifOneStandsOut(std::move(*places));
+    if (worth.empty()) return found;
+    auto best = bestOfPlaces(reader, worth, std::nullopt, job);
+    if (best && !isAPlace(*best)) return found;
+    return best;
 }
 
 /// What is buried under other sound, measured; `found` where nothing is.
@@ -62,20 +66,20 @@ Result<TetherEstimate> lookBeneath(WindowReader& reader, CoarseRecording& search
 
 }  // namespace
 
+Result<TetherEstimate> lookAtEdges(WindowReader& reader, TetherEstimate found,
+                                   const JobControl& job) {
+    auto places = placesAtEdges(reader.take().bands, reader.recording().bands, job.withReport({}));
+    return orTheBestOf(reader, std::move(places), std::move(found), job);
+}
+
 Result<TetherEstimate> lookFurther(WindowReader& reader, CoarseRecording& searched,
                                    TetherEstimate found, const JobControl& job) {
-    for (const auto& look : {touchingPlaces, pulledPlaces}) {
-        auto others = look(reader, searched, job.withReport({}));
-        if (!others) {
-            if (tooLittleToCompare(others.error())) continue;
-            return tl::unexpected(others.error());
-        }
-        if (others->empty()) continue;
-        auto other = bestOfPlaces(reader, *others, std::nullopt, job);
-        if (!other) return other;
-        if (isAPlace(*other)) return other;
-    }
-    return lookBeneath(reader, searched, std::move(found), job);
+    auto touching = lookAtEdges(reader, std::move(found), job);
+    if (!touching || isAPlace(*touching)) return touching;
+    auto places = placesAtPulledRates(reader.take().bands, searched, job.withReport({}));
+    auto pulled = orTheBestOf(reader, std::move(places), std::move(*touching), job);
+    if (!pulled || isAPlace(*pulled)) return pulled;
+    return lookBeneath(reader, searched, std::move(*pulled), job);
 }
 
 }  // namespace brisk

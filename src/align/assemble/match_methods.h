@@ -40,9 +40,14 @@ Result<TetherEstimate> measureNominated(WindowReader& reader, const Nominated& n
                                         const std::optional<StampPlace>& stamps,
                                         const JobControl& job);
 
-/// For a pair in which nothing was found: what is rarer and dearer to search, files that only touch
-/// and rates that were pulled. `found` where that shows nothing. \param searched  of the reader's
-/// recording. Errors: CannotRead, Cancelled.
+/// For a pair in which nothing was found: whether one file ends where the other begins. `found`
+/// where it does not. Errors: CannotRead, Cancelled.
+Result<TetherEstimate> lookAtEdges(WindowReader& reader, TetherEstimate found,
+                                   const JobControl& job);
+
+/// For a take of which nothing was found anywhere: the same, and what is rarer and dearer to
+/// search, rates that were pulled and sound that is buried. `found` where that shows nothing.
+/// \param searched  of the reader's recording. Errors: CannotRead, Cancelled.
 Result<TetherEstimate> lookFurther(WindowReader& reader, CoarseRecording& searched,
                                    TetherEstimate found, const JobControl& job);
 

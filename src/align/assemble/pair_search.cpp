@@ -86,8 +86,8 @@ bool oneAtATime(const SoundScan& a, const SoundScan& b) {
 bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& recording) {
     if (e.status != MatchStatus::Matched || !e.oneLineHolds()) return false;
     const TimeRange heard = take.onTake();
-    return e.line.toRecording(heard.start) >= Seconds{0} &&
-           e.line.toRecording(heard.end) <= recording.length();
+    return e.line.toRecording(heard.start) > -kWorthCovering &&
+           e.line.toRecording(heard.end) < recording.length() + kWorthCovering;
 }
 
 /// Whether by their time stamps both ran at the same time.
@@ -135,6 +135,7 @@ class PairSearch {
     /// A take while it is asked about.
     struct Asked {
         std::vector<PairAnswer> byRecording;
+        bool found = false;                 // a part of it surely lies somewhere
         std::atomic<std::size_t> left = 0;  // recordings that are still looked at further
     };
 
@@ -264,7 +265,9 @@ class PairSearch {
         std::vector<std::size_t> open;
         for (std::size_t r = 0; r < recordings_.size(); ++r) {
             const auto& a = *answers[r];
-            if (a && a->status != MatchStatus::Matched) open.push_back(r);
+            const bool matched = a && a->status == MatchStatus::Matched;
+            if (a && !matched) open.push_back(r);
+            asked_[t].found = asked_[t].found || matched;
         }
         if (open.empty()) return finish(t, told);
         asked_[t].left = open.size();
@@ -322,8 +325,7 @@ class PairSearch {
             const JobControl piece = progress.piece();
             auto& answer = asked_[t].byRecording[r];
             answer = guarded(takes_[t]->info.path, [&, t = t, r = r] {
-                return further(*takes_[t], r, nominated(t, r)->refused.empty(), std::move(**answer),
-                               piece);
+                return further(t, r, std::move(**answer), piece);
             });
             searches_[r].done();
             piece.report(1);
@@ -332,23 +334,25 @@ class PairSearch {
         if (!job_.stopRequested()) job_.report(1);
     }
 
-    Result<TetherEstimate> further(const SoundScan& take, std::size_t r, bool heard,
-                                   TetherEstimate found, const JobControl& job) {
-        auto held = HeldSound::open(take);
+    Result<TetherEstimate> further(std::size_t t, std::size_t r, TetherEstimate found,
+                                   const JobControl& job) {
+        auto held = HeldSound::open(*takes_[t]);
         if (!held) return tl::unexpected(held.error());
         auto recording = opened_[r].take(*recordings_[r]);
         if (!recording) return tl::unexpected(recording.error());
         WindowReader reader(std::move(*held), *recording);
-        auto answer = further(reader, r, heard, std::move(found), job);
+        auto answer = further(reader, t, r, std::move(found), job);
         giveBack(r, std::move(*recording));
         return answer;
     }
 
-    Result<TetherEstimate> further(WindowReader& reader, std::size_t r, bool heard,
+    /// What is left of a take that is found may touch another file; nothing of it is buried.
+    Result<TetherEstimate> further(WindowReader& reader, std::size_t t, std::size_t r,
                                    TetherEstimate found, const JobControl& job) {
-        if (found.status == MatchStatus::Unmatched && heard) {
-            auto more =
-                lookFurther(reader, *searches_[r].use(*recordings_[r]), std::move(found), job);
+        if (found.status == MatchStatus::Unmatched && nominated(t, r)->refused.empty()) {
+            auto more = asked_[t].found ? lookAtEdges(reader, std::move(found), job)
+                                        : lookFurther(reader, *searches_[r].use(*recordings_[r]),
+                                                      std::move(found), job);
             if (!more) return more;
             found = std::move(*more);
         }

@@ -11,6 +11,9 @@
 
 namespace brisk {
 
+/// So much of a take beyond the end of a file is worth another file.
+constexpr Seconds kWorthCovering{0.25};
+
 /// The letters a device begins its files' names with: "lavalier-" of "card/lavalier-03.wav".
 std::string namePattern(const std::string& path);
 

@@ -12,11 +12,10 @@
 namespace brisk {
 namespace {
 
-constexpr Seconds kTouching{0.002};      // measured ends nearer than that belong together
-constexpr Seconds kWorthCovering{0.25};  // of a take
-constexpr Seconds kWorthMeasuring{5};    // of a take, against what stamps say
-constexpr Seconds kSearchBeyond{20};     // a recorder was stopped and started again
-constexpr double kContradicted = 0.5;    // most that can be sure of two that exclude each other
+constexpr Seconds kTouching{0.002};    // measured ends nearer than that belong together
+constexpr Seconds kWorthMeasuring{5};  // of a take, against what stamps say
+constexpr Seconds kSearchBeyond{20};   // a recorder was stopped and started again
+constexpr double kContradicted = 0.5;  // most that can be sure of two that exclude each other
 
 /// One place with its file, and the stretch of the take it covers.
 struct Laid {

@@ -31,6 +31,8 @@ constexpr double kEdgeWorthIt = 12;  // shorter files are searched whole, down t
 constexpr double kAlike = 0.5;       // of the score that a stretch has with itself
 constexpr std::size_t kRepeats = 3;  // more say no more
 constexpr int kHistogram = 4000;
+/// Lags of which it is asked together whether a peak is among them: nearly never.
+constexpr std::size_t kLagsAtOnce = 16;
 
 struct Peak {
     double lag = 0;  // frames, fractional
@@ -85,10 +87,12 @@ inline std::int32_t binOf(double score) {
     return static_cast<std::int32_t>(std::min(std::max(bin, 0.0), double{kHistogram}));
 }
 
-/// Correlations over the root of both energies, and where each is counted.
+/// Correlations over the root of both energies, where each is counted, and the highest of each
+/// kLagsAtOnce.
 /// \param energy  running, of the recording from the first lag's frame on.
 BRISK_FAST_LOOP void normalise(const float* correlations, const double* energy, std::int64_t frames,
-                               float whole, std::size_t count, float* scores, std::int32_t* bins) {
+                               float whole, std::size_t count, float* scores, std::int32_t* bins,
+                               float* highest) {
     for (std::size_t i = 0; i < count; ++i) {
         const auto there =
             static_cast<float>(energy[i + static_cast<std::size_t>(frames)] - energy[i]);
@@ -96,6 +100,13 @@ BRISK_FAST_LOOP void normalise(const float* correlations, const double* energy, 
         scores[i] = both > 0 ? correlations[i] / std::sqrt(both) : 0.0f;
     }
     for (std::size_t i = 0; i < count; ++i) bins[i] = binOf(static_cast<double>(scores[i]));
+    for (std::size_t i = 0; i < count / kLagsAtOnce; ++i) {
+        float most = scores[i * kLagsAtOnce];
+        for (std::size_t k = 1; k < kLagsAtOnce; ++k) {
+            most = std::max(most, scores[i * kLagsAtOnce + k]);
+        }
+        highest[i] = most;
+    }
 }
 
 /// Correlates one block of the recording with one segment and notes the peaks.
@@ -105,7 +116,8 @@ class BlockScorer {
         : fourier_(fourier),
           cleanFrames_(cleanFrames),
           scores_(CoarseRecording::kUsable),
-          bins_(CoarseRecording::kUsable) {}
+          bins_(CoarseRecording::kUsable),
+          highest_(CoarseRecording::kUsable / kLagsAtOnce + 1) {}
 
     void load(CoarseRecording& clean, std::size_t block) {
         first_ = CoarseRecording::firstFrame(block);
@@ -115,9 +127,7 @@ class BlockScorer {
     /// The block's lags within [firstLag, endLag); a lag is the clean frame at which the segment's
     /// first frame falls.
     void score(Segment& s, std::int64_t firstLag, std::int64_t endLag, std::int64_t leastOverlap) {
-        sum_.clear();
-        for (std::size_t b = 0; b < kBands; ++b) sum_.add(block_->spectra[b], s.take.spectrum[b]);
-        sum_.writeTo(fourier_.spectrum());
+        sumOfProducts(block_->spectra, s.take.spectrum, fourier_.spectrum());
         fourier_.inverse();
         const std::int64_t end = std::min(CoarseRecording::kUsable, endLag - first_);
         const std::int64_t begin = std::max<std::int64_t>(0, firstLag - first_);
@@ -136,10 +146,21 @@ class BlockScorer {
         const auto count = static_cast<std::size_t>(to - from);
         normalise(fourier_.time().data() + from, block_->energy.data() + from, s.take.frames,
                   static_cast<float>(s.energyOf(0, s.take.frames)), count, scores_.data(),
-                  bins_.data());
+                  bins_.data(), highest_.data());
         for (std::size_t i = 0; i < count; ++i) {
             ++s.histograms[i % 2][static_cast<std::size_t>(bins_[i])];
-            note(s, first_ + from + static_cast<std::int64_t>(i), scores_[i]);
+        }
+        for (std::size_t i = 0; i < count;) {
+            const bool whole = i % kLagsAtOnce == 0 && i + kLagsAtOnce <= count;
+            if (whole &&
+                std::max<double>(highest_[i / kLagsAtOnce], s.previous[1]) <= s.weakestKept) {
+                i += kLagsAtOnce;
+                s.previous[0] = scores_[i - 2];
+                s.previous[1] = scores_[i - 1];
+            } else {
+                note(s, first_ + from + static_cast<std::int64_t>(i), scores_[i]);
+                ++i;
+            }
         }
     }
 
@@ -180,12 +201,12 @@ class BlockScorer {
     }
 
     RealFourier& fourier_;
-    SpectrumSum sum_{kTransform / 2 + 1};
     std::int64_t cleanFrames_;
     std::int64_t first_ = 0;
     std::shared_ptr<const CoarseRecording::Block> block_;
     std::vector<float> scores_;
     std::vector<std::int32_t> bins_;
+    std::vector<float> highest_;
 };
 
 /// Turns raw scores into deviations above the segment's usual, by median and MAD.

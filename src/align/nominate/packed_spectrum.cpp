@@ -5,6 +5,8 @@
 #include "align/nominate/packed_spectrum.h"
 
 #include <algorithm>
+#include <array>
+#include <cassert>
 #include <cmath>
 
 #include "dsp/fast_loop.h"
@@ -13,14 +15,16 @@ namespace brisk {
 namespace {
 /// Two products of this size still fit into 32 bits together.
 constexpr float kLargest = 16383.0f;
+/// Bins of which the sums stay in the nearest cache, however many are added up.
+constexpr std::size_t kAtOnce = 1024;
 
-BRISK_FAST_LOOP void addProducts(const PackedSpectrum& a, const PackedSpectrum& b, std::size_t n,
-                                 float* re, float* im) {
+BRISK_FAST_LOOP void addProducts(const PackedSpectrum& a, const PackedSpectrum& b, std::size_t from,
+                                 std::size_t n, float* re, float* im) {
     const float scale = a.scale * b.scale;
-    const std::int16_t* ar = a.re.data();
-    const std::int16_t* ai = a.im.data();
-    const std::int16_t* br = b.re.data();
-    const std::int16_t* bi = b.im.data();
+    const std::int16_t* ar = a.re.data() + from;
+    const std::int16_t* ai = a.im.data() + from;
+    const std::int16_t* br = b.re.data() + from;
+    const std::int16_t* bi = b.im.data() + from;
     for (std::size_t k = 0; k < n; ++k) {
         re[k] += scale * static_cast<float>(ar[k] * br[k] + ai[k] * bi[k]);
         im[k] += scale * static_cast<float>(ai[k] * br[k] - ar[k] * bi[k]);
@@ -46,17 +50,19 @@ PackedSpectrum packSpectrum(std::span<const std::complex<float>> spectrum) {
     return p;
 }
 
-void SpectrumSum::clear() {
-    std::fill(re_.begin(), re_.end(), 0.0f);
-    std::fill(im_.begin(), im_.end(), 0.0f);
-}
-
-void SpectrumSum::add(const PackedSpectrum& a, const PackedSpectrum& b) {
-    addProducts(a, b, re_.size(), re_.data(), im_.data());
-}
-
-void SpectrumSum::writeTo(std::span<std::complex<float>> out) const {
-    for (std::size_t k = 0; k < out.size(); ++k) out[k] = {re_[k], im_[k]};
+void sumOfProducts(std::span<const PackedSpectrum> a, std::span<const PackedSpectrum> b,
+                   std::span<std::complex<float>> out) {
+    assert(a.size() == b.size());
+    std::array<float, kAtOnce> re, im;
+    for (std::size_t from = 0; from < out.size(); from += kAtOnce) {
+        const std::size_t n = std::min(kAtOnce, out.size() - from);
+        re.fill(0);
+        im.fill(0);
+        for (std::size_t i = 0; i < a.size(); ++i) {
+            addProducts(a[i], b[i], from, n, re.data(), im.data());
+        }
+        for (std::size_t k = 0; k < n; ++k) out[from + k] = {re[k], im[k]};
+    }
 }
 
 }  // namespace brisk

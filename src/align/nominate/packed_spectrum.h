@@ -4,7 +4,7 @@
 /// bits a value, real and imaginary parts apart, one scale for all.
 ///
 ///     auto a = packSpectrum(fourier.spectrum());
-///     SpectrumSum sum(a.size()); sum.add(a, b); sum.writeTo(fourier.spectrum());
+///     sumOfProducts(recordingBands, takeBands, fourier.spectrum());
 ///
 /// Shape: kept values are within 1 / 16383 of the largest one, 84 dB below it. For onset patterns,
 /// whose search is normalised by deviations, that is far below chance.
@@ -26,17 +26,8 @@ struct PackedSpectrum {
 
 PackedSpectrum packSpectrum(std::span<const std::complex<float>> spectrum);
 
-/// Adds up products. Threads: one object a thread.
-class SpectrumSum {
-  public:
-    explicit SpectrumSum(std::size_t size) : re_(size), im_(size) {}
-    void clear();
-    /// sum += a × conj(b); both as long as the sum.
-    void add(const PackedSpectrum& a, const PackedSpectrum& b);
-    void writeTo(std::span<std::complex<float>> out) const;
-
-  private:
-    std::vector<float> re_, im_;
-};
+/// out = the sum of a[i] × conj(b[i]), bin by bin. \param out  as long as each of them.
+void sumOfProducts(std::span<const PackedSpectrum> a, std::span<const PackedSpectrum> b,
+                   std::span<std::complex<float>> out);
 
 }  // namespace brisk

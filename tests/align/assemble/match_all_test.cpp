@@ -136,6 +136,20 @@ TEST_F(MatchAll, ManyTakesThatAreSettledAreSparedTheOtherFilesUnlessTheseContrad
     }
 }
 
+// Both were started by one hand: a fortieth of a millisecond of the take lies before the recording.
+TEST_F(MatchAll, ATakeThatBeginsWithItsRecordingIsSparedTheOtherFiles) {
+    const auto here = test::babble(40, 48000, 51), there = test::babble(40, 48000, 52);
+    const SoundScan take = shoot.take(cut(here, 0, 30));
+    const SoundScan own = shoot.recording({here.begin() + 2, here.end()}, {});
+    const SoundScan other = shoot.recording(there, {});
+    const auto m = matchAll({&take}, {&other, &own}, {}, 1, {});
+    ASSERT_EQ(m.places[0].size(), 1u);
+    EXPECT_EQ(m.places[0][0].recording, 1u);
+    EXPECT_EQ(m.places[0][0].estimate.status, MatchStatus::Matched);
+    EXPECT_LT(m.places[0][0].estimate.line.offset.value, 0);
+    EXPECT_EQ(m.byTake[0].back().estimate.reason.front().id, "matched-elsewhere");
+}
+
 TEST_F(MatchAll, StopsAtOnce) {
     using Clock = std::chrono::steady_clock;
     std::vector<const SoundScan*> many;
