@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Windows of the take are correlated with the whole recording, both whitened, and what stands out
-// is added up place by place. A few windows say where it is worth to ask the others. Source:
-// Oppenheim and Schafer, overlap-save.
+// is added up place by place. A few windows say where it is worth to ask the others.
+//
+// Source: Oppenheim and Schafer, overlap-save.
 #include "align/nominate/buried_places.h"
 
 #include <algorithm>
@@ -26,7 +27,7 @@ constexpr double kLeastSound = 0.2;       // of a window: the rest of it is sile
 constexpr double kStands = 7;             // chance reaches 4.5 in an hour
 constexpr double kWorthALook = 0.5;       // of the best
 constexpr std::int64_t kApart = 25;       // cells
-constexpr std::int64_t kAround = 4;       // cells: what one is told by
+constexpr std::int64_t kAround = 25;      // cells: what a room makes of one
 constexpr std::size_t kMostPlaces = 5;
 
 struct Window {
