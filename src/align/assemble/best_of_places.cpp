@@ -8,10 +8,10 @@
 #include "align/assemble/what_happened.h"
 #include "align/decide/judge.h"
 #include "align/decide/loud_windows.h"
+#include "align/decide/shared_by_balance.h"
 #include "align/measure/estimate_from.h"
 #include "align/measure/follow_clock.h"
 #include "align/measure/heard_spots.h"
-#include "align/measure/shared_by_balance.h"
 #include "align/measure/stretch_search.h"
 #include "align/measure/window_curves.h"
 

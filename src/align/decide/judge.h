@@ -6,9 +6,9 @@
 #include <optional>
 #include <vector>
 
+#include "align/decide/shared_by_balance.h"
 #include "align/measure/clap_match.h"
 #include "align/measure/follow_clock.h"
-#include "align/measure/shared_by_balance.h"
 #include "align/tether_estimate.h"
 
 namespace brisk {

@@ -11,8 +11,8 @@
 
 #include <span>
 
+#include "align/decide/shared_by_balance.h"
 #include "align/measure/first_arrival.h"
-#include "align/measure/shared_by_balance.h"
 
 namespace brisk {
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Correlation of whole windows is whitened, and so a quiet programme counts in it as much as the
 // voices over it. Short moments tell them apart: in each band one of them is louder.
-#include "align/measure/shared_by_balance.h"
+#include "align/decide/shared_by_balance.h"
 
 #include <algorithm>
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/shared_by_balance.h"
+#include "align/decide/shared_by_balance.h"
 
 #include <cmath>
 #include <numbers>

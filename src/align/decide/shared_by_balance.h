@@ -9,7 +9,7 @@
 ///     shared->takeWeak.agreement
 #pragma once
 
-#include "align/measure/moments_by_band.h"
+#include "align/decide/moments_by_band.h"
 
 namespace brisk {
 

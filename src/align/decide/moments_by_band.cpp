@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/moments_by_band.h"
+#include "align/decide/moments_by_band.h"
 
 #include <algorithm>
 #include <complex>
