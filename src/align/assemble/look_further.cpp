@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is rarer and dearer to search, for pairs in which nothing was found.
+#include <algorithm>
+
 #include "align/assemble/best_of_places.h"
 #include "align/assemble/match_methods.h"
 #include "align/decide/through_the_room.h"

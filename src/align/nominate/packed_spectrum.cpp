@@ -16,7 +16,7 @@ namespace {
 /// Two products of this size still fit into 32 bits together.
 constexpr float kLargest = 16383.0f;
 /// Bins of which the sums stay in the nearest cache, however many are added up.
-constexpr std::size_t kAtOnce = 1024;
+constexpr std::size_t kBinsAtOnce = 1024;
 
 BRISK_FAST_LOOP void addProducts(const PackedSpectrum& a, const PackedSpectrum& b, std::size_t from,
                                  std::size_t n, float* re, float* im) {
@@ -53,9 +53,9 @@ PackedSpectrum packSpectrum(std::span<const std::complex<float>> spectrum) {
 void sumOfProducts(std::span<const PackedSpectrum> a, std::span<const PackedSpectrum> b,
                    std::span<std::complex<float>> out) {
     assert(a.size() == b.size());
-    std::array<float, kAtOnce> re, im;
-    for (std::size_t from = 0; from < out.size(); from += kAtOnce) {
-        const std::size_t n = std::min(kAtOnce, out.size() - from);
+    std::array<float, kBinsAtOnce> re, im;
+    for (std::size_t from = 0; from < out.size(); from += kBinsAtOnce) {
+        const std::size_t n = std::min(kBinsAtOnce, out.size() - from);
         re.fill(0);
         im.fill(0);
         for (std::size_t i = 0; i < a.size(); ++i) {

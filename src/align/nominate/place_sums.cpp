@@ -47,7 +47,10 @@ void PlaceSums::add(Heard& w, std::int64_t firstLag, std::span<const float> lags
     const auto scale =
         static_cast<float>(1 / std::max(w.chance, power / static_cast<double>(lags.size())));
     std::int64_t cell = (firstLag - w.start) / kPlaceCell;
-    if (w.next != cell) w.before = 0, w.standing = {};
+    if (w.next != cell) {
+        w.before = 0;
+        w.standing = {};
+    }
     for (std::size_t i = 0; i + kPlaceCell <= lags.size(); i += kPlaceCell, ++cell) {
         put(w, cell, powerOf(lags.data() + i, kPlaceCell, scale, kMostPower));
     }
