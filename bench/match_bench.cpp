@@ -65,14 +65,15 @@ void sayWhatWentWrong(const PairSpec& spec, const Score& s, const TetherEstimate
     const bool well = s.right() && s.status == MatchStatus::Matched && s.errorMs <= 0.1 &&
                       s.placeErrorS <= 0.3 && s.foundJumps == s.realJumps;
     if (well) return;
-    std::fprintf(stderr,
-                 "  %s seed %llu %s: %s conf %.3f err %.3f ms | take %.0f s rt60 %.2f %.0f m "
-                 "snr %.0f noise %d agc %d jumps %d of %d place %.2f | %s\n",
-                 spec.group.c_str(), static_cast<unsigned long long>(spec.seed),
-                 sourceKindText(spec.source.kind), statusText(s.status), s.confidence, s.errorMs,
-                 spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb,
-                 static_cast<int>(spec.noise), spec.automaticGain, s.foundJumps, s.realJumps,
-                 s.placeErrorS, sentence(e.reason).c_str());
+    std::fprintf(
+        stderr,
+        "  %s seed %llu %s: %s conf %.3f err %.3f ms | take %.0f s rt60 %.2f %.0f m "
+        "snr %.0f noise %d agc %d drift %.1f off %.1f ppm jumps %d of %d place %.2f | %s\n",
+        spec.group.c_str(), static_cast<unsigned long long>(spec.seed),
+        sourceKindText(spec.source.kind), statusText(s.status), s.confidence, s.errorMs,
+        spec.takeSeconds, spec.rt60, spec.distance, spec.snrDb, static_cast<int>(spec.noise),
+        spec.automaticGain, e.line.drift.value, s.driftErrorPpm, s.foundJumps, s.realJumps,
+        s.placeErrorS, sentence(e.reason).c_str());
 }
 
 Result<std::vector<Score>> runRow(const std::vector<PairSpec>& row, const Options& o) {

@@ -34,27 +34,24 @@ struct Part {
     LagTrack track;
 };
 
-/// Stretches of a part in which nothing is heard.
+/// Stretches of a part in which nothing is heard, half way to what is; in the midst of a run, too:
+/// what was lost may have been made up for.
 std::vector<TimeRange> unheard(const Part& part) {
     const auto& curves = part.heard.curves;
-    const auto& runs = part.track.runs;
+    const auto& lag = part.track.lag;
     std::vector<TimeRange> out;
-    if (runs.empty()) return out;
-    const auto edge = [&](std::size_t inside, std::size_t outside) {
-        return Seconds{(curves[inside].time + curves[outside].time) / 2};
+    if (part.track.runs.empty()) return out;
+    const auto halfWay = [&](std::size_t window) {
+        return Seconds{(curves[window - 1].time + curves[window].time) / 2};
     };
-    const auto add = [&](TimeRange r) {
-        if (r.length().value >= kMinStretch) out.push_back(r);
-    };
-    if (runs.front().first > 0) {
-        add({part.range.start, edge(runs.front().first, runs.front().first - 1)});
-    }
-    for (std::size_t i = 0; i + 1 < runs.size(); ++i) {
-        if (runs[i + 1].first - runs[i].last < 2) continue;
-        add({edge(runs[i].last, runs[i].last + 1), edge(runs[i + 1].first, runs[i + 1].first - 1)});
-    }
-    if (runs.back().last + 1 < curves.size()) {
-        add({edge(runs.back().last, runs.back().last + 1), part.range.end});
+    for (std::size_t from = 0; from < lag.size(); ++from) {
+        if (!std::isnan(lag[from])) continue;
+        std::size_t end = from + 1;
+        while (end < lag.size() && std::isnan(lag[end])) ++end;
+        const TimeRange silent{from == 0 ? part.range.start : halfWay(from),
+                               end == lag.size() ? part.range.end : halfWay(end)};
+        if (silent.length().value >= kMinStretch) out.push_back(silent);
+        from = end;
     }
     return out;
 }
@@ -211,6 +208,19 @@ void splitWhereThePatternMoves(Part& part, int polarity) {
     }
 }
 
+/// Counts runs anew, in order of time. A run may have others in the midst of it, that were heard
+/// along lines of their own: what comes after those is one more.
+int countRunsAlong(std::vector<Spot>& spots) {
+    int run = -1, before = -1;
+    for (Spot& s : spots) {
+        if (!s.heard()) continue;
+        if (s.run != before) ++run;
+        before = s.run;
+        s.run = run;
+    }
+    return run + 1;
+}
+
 }  // namespace
 
 TimeRange reachOf(int run, const std::vector<Spot>& spots, const std::vector<bool>& sure) {
@@ -239,31 +249,19 @@ Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const
     HeardSpots out;
     if (parts.empty()) return out;
     out.pulse = parts.front().heard.pulse;
-    struct Run {
-        double from;
-        std::size_t part, index;
-    };
-    std::vector<Run> order;
-    for (std::size_t p = 0; p < parts.size(); ++p) {
-        joinWhereThePatternStays(parts[p], whole.polarity);
-        splitWhereThePatternMoves(parts[p], whole.polarity);
-        const auto& runs = parts[p].track.runs;
-        for (std::size_t r = 0; r < runs.size(); ++r) {
-            order.push_back({parts[p].heard.curves[runs[r].first].time, p, r});
-        }
+    for (Part& part : parts) {
+        joinWhereThePatternStays(part, whole.polarity);
+        splitWhereThePatternMoves(part, whole.polarity);
     }
-    std::sort(order.begin(), order.end(),
-              [](const Run& a, const Run& b) { return a.from < b.from; });
-    out.runs = static_cast<int>(order.size());
+    int runsBefore = 0;
     for (std::size_t p = 0; p < parts.size(); ++p) {
         Part& part = parts[p];
         std::vector<int> runOf(part.heard.curves.size(), -1);
-        for (std::size_t k = 0; k < order.size(); ++k) {
-            if (order[k].part != p) continue;
-            const LagRun& run = part.track.runs[order[k].index];
+        for (const LagRun& run : part.track.runs) {
             for (std::size_t i = run.first; i <= run.last; ++i) {
-                if (!std::isnan(part.track.lag[i])) runOf[i] = static_cast<int>(k);
+                if (!std::isnan(part.track.lag[i])) runOf[i] = runsBefore;
             }
+            ++runsBefore;
         }
         for (std::size_t i = 0; i < runOf.size(); ++i) {
             Curve& c = part.heard.curves[i];
@@ -280,6 +278,7 @@ Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const
     }
     std::stable_sort(out.spots.begin(), out.spots.end(),
                      [](const Spot& a, const Spot& b) { return a.time() < b.time(); });
+    out.runs = countRunsAlong(out.spots);
     return out;
 }
 

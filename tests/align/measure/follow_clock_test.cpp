@@ -89,6 +89,19 @@ TEST_F(Jumps, TwoLossesAreTwo) {
     EXPECT_NEAR(offBy(e, 75, 95 - 0.084), 0, 1e-4);
 }
 
+// The windows along the first line reach as far as 48 ms: they hear the beginning and the end on one
+// lag, and nothing of what is between.
+TEST_F(Jumps, WhatIsLostAndThenMadeUpForAreTwo) {
+    const auto e =
+        shoot.match(cut(day, 20, 100),
+                    joined(joined(cut(day, 0, 45), cut(day, 45.06, 80)), cut(day, 79.94, 120)));
+    EXPECT_EQ(e.status, MatchStatus::Matched) << e.reason;
+    ASSERT_EQ(e.segments.size(), 3u) << e.reason;
+    EXPECT_NEAR(offBy(e, 10, 30), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 40, 60 - 0.06), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 75, 95), 0, 1e-4);
+}
+
 TEST_F(Jumps, OneBufferThatTheTakeLost) {
     const double buffer = 256 / 48000.0;
     const auto e = shoot.match(joined(cut(day, 20, 62), cut(day, 62 + buffer, 100)), day);
