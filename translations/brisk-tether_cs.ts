@@ -2250,6 +2250,10 @@
         <source>Only what the room makes of the sound is heard here, under something louder: the place is right to about {within_ms:fixed0} ms. Listen, or mark a clap.</source>
         <translation>Slyšet je tu jen to, co ze zvuku dělá místnost, pod něčím hlasitějším: místo je správně asi na {within_ms:fixed0} ms. Poslechněte si to, nebo označte tlesknutí.</translation>
     </message>
+    <message>
+        <source>{agreement}, but at one end both are loud and nothing agrees: the same music may have been played twice, or somebody was elsewhere. Listen before you trust it.</source>
+        <translation>{agreement}, na jednom konci je ale obojí hlasité a nic nesouhlasí: tatáž hudba možná hrála dvakrát, nebo byl někdo jinde. Než tomu uvěříte, poslechněte si to.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

@@ -2226,6 +2226,10 @@
         <source>Only what the room makes of the sound is heard here, under something louder: the place is right to about {within_ms:fixed0} ms. Listen, or mark a clap.</source>
         <translation>Zu hören ist hier nur, was der Raum aus dem Ton macht, unter etwas Lauterem: Die Stelle stimmt auf etwa {within_ms:fixed0} ms. Hören Sie hin, oder markieren Sie einen Klatscher.</translation>
     </message>
+    <message>
+        <source>{agreement}, but at one end both are loud and nothing agrees: the same music may have been played twice, or somebody was elsewhere. Listen before you trust it.</source>
+        <translation>{agreement}, doch an einem Ende sind beide laut, und nichts stimmt überein: Vielleicht lief dieselbe Musik zweimal, oder jemand war anderswo. Hören Sie hin, bevor Sie dem trauen.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

@@ -23,6 +23,9 @@ constexpr Phrase kPhrasesOfMatching[] = {
      PHRASE("{agreement}, but what stands out on either side is not heard on the other: the same "
             "programme may have played in two rooms. Was the recorder in the same room? Listen "
             "before you trust it.")},
+    {"agrees-in-part",
+     PHRASE("{agreement}, but at one end both are loud and nothing agrees: the same music may have "
+            "been played twice, or somebody was elsewhere. Listen before you trust it.")},
     {"only-through-the-room",
      PHRASE("Only what the room makes of the sound is heard here, under something louder: the "
             "place "

@@ -235,7 +235,7 @@ Result<TetherEstimate> bestOfPlaces(WindowReader& reader, const std::vector<Coar
     dropOwnParts(rivals, parts, scratchStart);
     TetherEstimate e = estimateFrom(parts, scratchStart);
     for (const WayPoint& w : followed->way) e.path.push_back({w.time + scratchStart, w.later});
-    Beside beside{{}, followed->steps, windowsAgainst(reader.take(), reader.recording(), parts)};
+    Beside beside{{}, followed->steps, disagreementOf(reader.take(), reader.recording(), parts)};
     beside.stood = followed->stood;
     for (const RivalPlace& r : rivals) {
         e.rivals.push_back(r.place);

@@ -90,7 +90,9 @@ UnheardEnds unheardEnds(const std::vector<MatchedRange>& parts) {
 void addWhatHappened(TetherEstimate& e, const std::vector<MatchedRange>& parts) {
     add(e.reason, jumpFacts(e.segments));
     add(e.reason, clockFacts(e));
-    if (e.status == MatchStatus::Matched) add(e.reason, unheardFacts(e, parts));
+    if (e.status == MatchStatus::Matched || findFact(e.reason, "agrees-in-part")) {
+        add(e.reason, unheardFacts(e, parts));
+    }
 }
 
 }  // namespace brisk

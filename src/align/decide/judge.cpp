@@ -111,16 +111,24 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
         beside.rivals.empty() ? 0 : *std::max_element(beside.rivals.begin(), beside.rivals.end());
     const double together = log10PValue(agreeing, used, chance) + beside.steps * kLogChoicesOfAStep;
     const double logP = std::min({0.0, together, log10OfPlacesStoodAt(beside.stood)});
-    e.evidence = {e.overlap.length().value, coarse,        stack, logP, share, rival, around.before,
-                  around.beforeShare(),     beside.against};
+    e.evidence = {e.overlap.length().value,
+                  coarse,
+                  stack,
+                  logP,
+                  share,
+                  rival,
+                  around.before,
+                  around.beforeShare(),
+                  beside.against.windows};
     const Against against{oddsOfLuck(logP, stack),
-                          oddsOfOtherEvent(agreeing, beside.against, used, stack,
+                          oddsOfOtherEvent(agreeing, beside.against.windows, used, stack,
                                            onsetsOfAllAgree(coarse, e.overlap.length().value)),
                           oddsOfElsewhere(beside.rivals),
                           oddsOfEcho(agreeing, used, stack) + oddsOfAnotherArrival(around) +
                               (e.path.empty() ? 0.0 : oddsOfStrayPlace(standingAgree, standing)) +
                               oddsOfSpread(spreadMs),
-                          beside.shared ? oddsOfBackground(*beside.shared) : 0.0};
+                          beside.shared ? oddsOfBackground(*beside.shared) : 0.0,
+                          oddsOfOtherSound(beside.against.atOneEnd)};
     e.confidence = against.probability();
     const Fact agreement{"windows-agree",
                          {{"agreeing", agreeing},
@@ -137,10 +145,11 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
     } else if (!against.nowhere()) {
         e.status = MatchStatus::Unsure;
         const double others = against.luck + against.otherEvent;
-        const bool background = against.background > against.elsewhere + others + against.echo;
-        e.reason = said(background                   ? "only-background"
-                        : against.elsewhere > others ? "several-places"
-                                                     : "thin-evidence");
+        const double placeAndEcho = against.elsewhere + others + against.echo;
+        e.reason = said(against.background > placeAndEcho + against.otherSound ? "only-background"
+                        : against.otherSound > placeAndEcho                    ? "agrees-in-part"
+                        : against.elsewhere > others                           ? "several-places"
+                                                                               : "thin-evidence");
     } else {
         e.status = MatchStatus::Unmatched;
         e.reason = said("no-place-at-best");

@@ -6,6 +6,7 @@
 #include <optional>
 #include <vector>
 
+#include "align/decide/loud_windows.h"
 #include "align/decide/shared_by_balance.h"
 #include "align/measure/clap_match.h"
 #include "align/measure/follow_clock.h"
@@ -30,8 +31,8 @@ constexpr double kRivalTooNear = 0.7;
 /// What is known of a place beside its own windows.
 struct Beside {
     std::vector<double> rivals;  ///< How near each other place comes, see rivalStrength.
-    int steps = 0;    ///< From one lag to another that were chosen freely: luck has more to choose.
-    int against = 0;  ///< Windows that do not agree though they could, see loud_windows.h.
+    int steps = 0;  ///< From one lag to another that were chosen freely: luck has more to choose.
+    Disagreement against = {};
     /// Where what is common is heard; where it was asked for.
     std::optional<SharedByBalance> shared = std::nullopt;
     /// Of each place where somebody who walks stood.

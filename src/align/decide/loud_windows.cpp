@@ -12,6 +12,7 @@ namespace {
 
 constexpr double kAroundMiddle = 0.7;  // seconds, each way
 constexpr double kAsLoudDb = 3;        // so much quieter is as loud still
+constexpr double kQuietest = 0.1;      // of the windows that agree
 constexpr double kNothingDb = -200;
 
 /// Mean level of all bands together around a moment, dB.
@@ -28,34 +29,66 @@ double levelAt(const BandLevels& levels, Seconds middle) {
 }
 
 struct Loudness {
+    Seconds at;  // scratch time
     bool agrees = false;
     double take = 0, recording = 0;  // dB
 };
 
-}  // namespace
-
-int windowsAgainst(const SoundScan& take, const SoundScan& recording,
-                   const std::vector<MatchedRange>& parts) {
-    std::vector<Loudness> windows;
-    std::vector<double> ofTake, ofRecording;
+std::vector<Loudness> loudnessOf(const SoundScan& take, const SoundScan& recording,
+                                 const std::vector<MatchedRange>& parts) {
+    std::vector<Loudness> out;
     for (const MatchedRange& p : parts) {
         for (const SlipWindow& w : p.match.windows) {
             if (w.underWay) continue;
-            const Loudness l{w.agrees, levelAt(take.bands, w.scratchTime),
-                             levelAt(recording.bands, p.match.line.toRecording(w.scratchTime))};
-            windows.push_back(l);
-            if (!l.agrees) continue;
-            ofTake.push_back(l.take);
-            ofRecording.push_back(l.recording);
+            out.push_back({w.scratchTime, w.agrees, levelAt(take.bands, w.scratchTime),
+                           levelAt(recording.bands, p.match.line.toRecording(w.scratchTime))});
         }
     }
-    if (ofTake.empty()) return 0;
-    const double usualTake = median(std::move(ofTake));
-    const double usualRecording = median(std::move(ofRecording));
-    return static_cast<int>(std::count_if(windows.begin(), windows.end(), [&](const Loudness& l) {
-        return !l.agrees && l.take >= usualTake - kAsLoudDb &&
-               l.recording >= usualRecording - kAsLoudDb;
-    }));
+    std::stable_sort(out.begin(), out.end(),
+                     [](const Loudness& a, const Loudness& b) { return a.at < b.at; });
+    return out;
+}
+
+/// Levels of both sides that windows must have to speak against a place.
+struct Least {
+    double take = 0, recording = 0;  // dB
+
+    [[nodiscard]] bool reached(const Loudness& l) const {
+        return l.take >= take && l.recording >= recording;
+    }
+};
+
+/// In which order the levels of those that agree are: at `share` from the lowest.
+Least levelsOfAgreeing(const std::vector<Loudness>& windows, double share) {
+    std::vector<double> take, recording;
+    for (const Loudness& l : windows) {
+        if (!l.agrees) continue;
+        take.push_back(l.take);
+        recording.push_back(l.recording);
+    }
+    return {quantile(std::move(take), share), quantile(std::move(recording), share)};
+}
+
+}  // namespace
+
+Disagreement disagreementOf(const SoundScan& take, const SoundScan& recording,
+                            const std::vector<MatchedRange>& parts) {
+    const auto windows = loudnessOf(take, recording, parts);
+    const auto agrees = [](const Loudness& l) { return l.agrees; };
+    const auto first = std::find_if(windows.begin(), windows.end(), agrees);
+    if (first == windows.end()) return {};
+    const auto afterLast = std::find_if(windows.rbegin(), windows.rend(), agrees).base();
+    Least usual = levelsOfAgreeing(windows, 0.5);
+    usual.take -= kAsLoudDb;
+    usual.recording -= kAsLoudDb;
+    const Least nearlyAll = levelsOfAgreeing(windows, kQuietest);
+    const auto count = [](auto from, auto to, const Least& least) {
+        return static_cast<int>(std::count_if(
+            from, to, [&](const Loudness& l) { return !l.agrees && least.reached(l); }));
+    };
+    return {count(windows.begin(), windows.end(), usual),
+            std::max(count(windows.begin(), first, nearlyAll),
+                     count(afterLast, windows.end(), nearlyAll))};
 }
 
 }  // namespace brisk

@@ -13,10 +13,18 @@
 
 namespace brisk {
 
-/// How many of the windows do not agree though they should; whoever is under way need not. 0 where
-/// none agree.
+/// Windows that do not agree though they should.
+struct Disagreement {
+    int windows = 0;  ///< In all, as loud on both sides as is usual where they agree.
+    /// In a row before the first that agrees, or after the last, whichever is more: as loud on both
+    /// sides as nearly all that agree. One event heard twice hardly has one; a piece of music that
+    /// was played once more goes on with something else.
+    int atOneEnd = 0;
+};
+
+/// Of windows of whoever is under way, none. None where none agree.
 /// \param parts  of a take, their windows and lines on scratch time. Threads: safe.
-int windowsAgainst(const SoundScan& take, const SoundScan& recording,
-                   const std::vector<MatchedRange>& parts);
+Disagreement disagreementOf(const SoundScan& take, const SoundScan& recording,
+                            const std::vector<MatchedRange>& parts);
 
 }  // namespace brisk

@@ -46,6 +46,11 @@ constexpr double kLoudAlone = 0.16, kLoudAloneWidth = 0.015;
 constexpr double kSeen = 3;     // deviations; what is common has to be seen
 constexpr double kInDoubt = 2;  // deviations in favour of the place
 
+// Other sound in a row at one end. Of 226 takes whose place was right two had one such window, none
+// had more; a piece of music played twice had five. Whoever has left the room makes them, too.
+constexpr double kInARow = 2.6, kInARowWidth = 0.2;
+constexpr double kMostOtherSound = 0.1;  // odds
+
 // Other places: strength against this one's, as a part of what an equal has.
 constexpr double kElsewhereWidth = 0.16;
 
@@ -78,7 +83,8 @@ double oddsOfOthers(std::span<const double> strengths, double equal, double widt
 }  // namespace
 
 double Against::probability() const {
-    return std::min(kMostConfident, 1 / (1 + luck + otherEvent + elsewhere + echo + background));
+    return std::min(kMostConfident,
+                    1 / (1 + luck + otherEvent + elsewhere + echo + background + otherSound));
 }
 
 double oddsOfLuck(double log10PValue, double stack) {
@@ -134,6 +140,10 @@ double oddsOfBackground(const SharedByBalance& shared) {
                      oddsBelow(kStandsOutDb, standsOutDb, kStandsOutWidth),
                      oddsBelow(kLoudAlone, alone, kLoudAloneWidth) +
                          oddsBelow(kDrowned, even.agreement, kDrownedWidth)});
+}
+
+double oddsOfOtherSound(int atOneEnd) {
+    return kMostOtherSound * rising(atOneEnd, kInARow, kInARowWidth);
 }
 
 double oddsOfElsewhere(std::span<const double> strengths) {

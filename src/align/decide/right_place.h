@@ -32,6 +32,8 @@ struct Against {
     double echo = 0;  ///< An echo was taken for the direct sound: some milliseconds late.
     /// What is common is something in the background of two rooms, see shared_by_balance.h.
     double background = 0;
+    /// It is another time that the same was played: the rest does not agree.
+    double otherSound = 0;
 
     /// More probable than the place and its equals together: there is none.
     [[nodiscard]] bool nowhere() const { return luck + otherEvent > 1 + elsewhere; }
@@ -72,6 +74,9 @@ double oddsOfSpread(double spreadMs);
 /// What is loud is common on one side at least, or it is two rooms. What too few bins say is not
 /// held against a place.
 double oddsOfBackground(const SharedByBalance& shared);
+
+/// \param atOneEnd  windows in a row, see loud_windows.h.
+double oddsOfOtherSound(int atOneEnd);
 
 /// \param strengths  of the other places, see rivalStrength.
 double oddsOfElsewhere(std::span<const double> strengths);

@@ -139,6 +139,19 @@ TEST(Judge, WindowsThatPointHereAndThereUnderALowSumMayPointAtAnEcho) {
     EXPECT_EQ(judged(matchWith(32, 23, 8.8), beside).reason.front().id, "thin-evidence");
 }
 
+// A piece of music that was played twice agrees for a minute, and then another one begins.
+TEST(Judge, WhatAgreesOnlyUpToAMomentMayBeAnotherTimeThatItWasPlayed) {
+    Beside beside;
+    beside.against = {2, 5};
+    const auto e = judged(matchWith(32, 19, 21), beside);
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_EQ(e.reason.front().id, "agrees-in-part");
+    EXPECT_GT(e.confidence, 0.85);
+    beside.against = {1, 1};
+    EXPECT_EQ(judged(matchWith(32, 19, 21), beside).status, MatchStatus::Matched)
+        << "one window is a door";
+}
+
 // Neither noise nor an arrival that could be taken: where all windows agree about what follows it,
 // that may be an echo.
 TEST(Judge, WhatIsHeardBeforeTheFirstArrivalMayBeTheDirectSound) {

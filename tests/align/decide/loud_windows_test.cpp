@@ -33,23 +33,41 @@ std::vector<MatchedRange> windows(const std::vector<bool>& agreeing) {
 TEST(WindowsAgainst, AreThoseInWhichBothSidesAreLoud) {
     const SoundScan take = heardAt({1, 1, 1, 1, 0.05F, 1}, 1);
     const SoundScan recording = heardAt({0, 0, 1, 1, 1, 0.05F, 1, 1}, 2);
-    EXPECT_EQ(windowsAgainst(take, recording, windows({true, true, false, false, false, false})), 2)
+    EXPECT_EQ(
+        disagreementOf(take, recording, windows({true, true, false, false, false, false})).windows,
+        2)
         << "the first and the last of four: in the others one side is quiet";
-    EXPECT_EQ(windowsAgainst(take, recording, windows({true, true, true, true, true, true})), 0);
+    EXPECT_EQ(
+        disagreementOf(take, recording, windows({true, true, true, true, true, true})).windows, 0);
 }
 
 TEST(WindowsAgainst, WhoIsUnderWayIsNotAgainst) {
     const SoundScan both = heardAt({1, 1, 1, 1, 1, 1}, 3);
     auto walked = windows({true, true, false, false, false, true});
     walked.front().match.windows[3].underWay = true;
-    EXPECT_EQ(windowsAgainst(both, both, walked), 1)
+    EXPECT_EQ(disagreementOf(both, both, walked).windows, 1)
         << "beside the one that the recording ends before";
 }
 
 TEST(WindowsAgainst, ThereAreNoneWhereNothingAgrees) {
     const SoundScan both = heardAt({1, 1, 1, 1, 1}, 3);
-    EXPECT_EQ(windowsAgainst(both, both, windows({false, false})), 0);
-    EXPECT_EQ(windowsAgainst({}, {}, windows({true, false})), 1) << "equally silent";
+    EXPECT_EQ(disagreementOf(both, both, windows({false, false})).windows, 0);
+    EXPECT_EQ(disagreementOf({}, {}, windows({true, false})).windows, 1) << "equally silent";
+}
+
+// A piece of music that is played once more, softly in the middle, and then another one.
+TEST(WindowsAgainst, InARowAtOneEndAreOtherSound) {
+    const SoundScan take = heardAt({1, 0.2F, 1, 1, 0.3F, 0.3F, 0.3F, 0.02F}, 1);
+    const SoundScan recording = heardAt({0, 0, 1, 0.2F, 1, 1, 0.3F, 0.3F, 0.3F, 1}, 2);
+    const std::vector<bool> begins{true, true, true, true, false, false, false, false};
+    EXPECT_EQ(disagreementOf(take, recording, windows(begins)).atOneEnd, 3) << "the last is quiet";
+    EXPECT_EQ(disagreementOf(take, recording, windows(begins)).windows, 0)
+        << "none as loud as most";
+    EXPECT_EQ(disagreementOf(take, recording,
+                             windows({true, true, true, true, false, false, true, false}))
+                  .atOneEnd,
+              0)
+        << "what is in the middle is at no end";
 }
 
 }  // namespace
