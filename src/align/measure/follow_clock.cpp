@@ -415,8 +415,13 @@ class Follower {
     /// Runs between losses share a level: of the shortest way.
     [[nodiscard]] std::vector<double> sharedLevels() const;
     /// What holds on all stretches.
-    [[nodiscard]] FineMatch aboutAll(const std::vector<Curve>& all,
-                                     const std::vector<double>& lags) const;
+    [[nodiscard]] FineMatch aboutAll(const std::vector<Curve>& all, const std::vector<double>& lags,
+                                     const std::vector<double>& levels) const;
+    /// What is heard around the arrival that the line follows: of somebody who walks, where he is
+    /// nearest. An echo that was followed elsewhere makes his way longer, and no line wrong.
+    [[nodiscard]] AroundArrival aroundNearest(const std::vector<Curve>& all,
+                                              const std::vector<double>& lags,
+                                              const std::vector<double>& levels) const;
     /// How much longer the way is than the shortest, along the take.
     [[nodiscard]] std::vector<WayPoint> wayAbove(const std::vector<double>& levels) const;
     /// Cut at losses and at bends, without their windows.
@@ -436,7 +441,7 @@ FollowedClock Follower::result() const {
     const std::vector<double> levels = sharedLevels();
     const std::vector<double> lags = modelLags();
     const std::vector<Curve> all = curves();
-    FineMatch about = aboutAll(all, lags);
+    FineMatch about = aboutAll(all, lags, levels);
     const std::vector<bool> agrees = agreeing(all, lags, about.chanceOfAgreement, out.stood);
     if (walked()) out.way = wayAbove(levels);
     out.ranges = rangesAlong(levels, about);
@@ -467,7 +472,20 @@ std::vector<double> Follower::sharedLevels() const {
     return out;
 }
 
-FineMatch Follower::aboutAll(const std::vector<Curve>& all, const std::vector<double>& lags) const {
+AroundArrival Follower::aroundNearest(const std::vector<Curve>& all,
+                                      const std::vector<double>& lags,
+                                      const std::vector<double>& levels) const {
+    std::vector<double> own = lags;
+    const auto run = runs();
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const auto r = static_cast<std::size_t>(run[i]);
+        if (clock_.levels[r] > levels[r]) own[i] = std::numeric_limits<double>::quiet_NaN();
+    }
+    return aroundArrival(stackCurves(all, own), whole_.polarity);
+}
+
+FineMatch Follower::aboutAll(const std::vector<Curve>& all, const std::vector<double>& lags,
+                             const std::vector<double>& levels) const {
     const auto sum = stackCurves(all, lags);
     const double noise = stackNoise(sum);
     const auto highest = [&](double seconds) {
@@ -477,7 +495,8 @@ FineMatch Follower::aboutAll(const std::vector<Curve>& all, const std::vector<do
     about.windows.clear();
     about.stackStrength = highest(kDirectSeconds);
     about.strongestArrival = highest(kEchoSeconds);
-    about.around = aroundArrival(sum, whole_.polarity);
+    about.around =
+        walked() ? aroundNearest(all, lags, levels) : aroundArrival(sum, whole_.polarity);
     about.spreadMs = clock_.spread * 1e3;
     return about;
 }

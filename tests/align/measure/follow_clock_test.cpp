@@ -89,8 +89,8 @@ TEST_F(Jumps, TwoLossesAreTwo) {
     EXPECT_NEAR(offBy(e, 75, 95 - 0.084), 0, 1e-4);
 }
 
-// The windows along the first line reach as far as 48 ms: they hear the beginning and the end on one
-// lag, and nothing of what is between.
+// The windows along the first line reach as far as 48 ms: they hear the beginning and the end on
+// one lag, and nothing of what is between.
 TEST_F(Jumps, WhatIsLostAndThenMadeUpForAreTwo) {
     const auto e =
         shoot.match(cut(day, 20, 100),
@@ -195,6 +195,29 @@ TEST_F(Jumps, AnAnchorIsFoundWhateverTheMisleadingLineLooksLike) {
     ASSERT_TRUE(anchor && *anchor);
     EXPECT_NEAR((*anchor)->line.toRecording({40}).value, 60, 1e-4);
     EXPECT_NEAR((*anchor)->line.drift.value, 0, 5);
+}
+
+// Whoever speaks goes away from the camera; there an echo is much louder than the direct sound, and
+// is followed. That makes the way longer, not the line wrong: it follows the nearer place.
+TEST_F(Jumps, WhereSomebodyIsFarAwayAnEchoMayBeFollowed) {
+    const auto delayed = [](const std::vector<float>& sound, double gain, double ms, auto& into) {
+        const auto by = static_cast<std::size_t>(ms * 48);
+        for (std::size_t n = by; n < sound.size(); ++n) {
+            into[n] += static_cast<float>(gain) * sound[n - by];
+        }
+    };
+    std::vector<float> near(day.size()), far(day.size());
+    delayed(day, 1, 0, near);
+    delayed(day, 0.6, 5, near);
+    delayed(day, 0.24, 8, far);
+    delayed(day, 0.5, 13, far);
+    delayed(day, 1, 21, far);
+    const auto e = shoot.match(joined(cut(near, 20, 27), cut(far, 27, 100)), day);
+    EXPECT_EQ(e.status, MatchStatus::Matched) << e.reason;
+    EXPECT_FALSE(e.path.empty()) << e.reason;
+    EXPECT_NEAR(offBy(e, 10, 30), 0, 1e-4);
+    EXPECT_NEAR(offBy(e, 70, 90), 0, 1e-4);
+    EXPECT_LT(e.evidence.beforeShare, 0.2) << "what comes before is that of the nearer place";
 }
 
 TEST_F(Jumps, NoneWhereNothingWasLost) {
