@@ -23,9 +23,10 @@ namespace brisk {
 /// Threads: one at a time.
 class HeldSound {
   public:
-    /// At most kBlocks of kBlock samples are kept: 16 MB, a minute and a half.
+    /// At most kBlocks of kBlock samples are kept: 24 MB, two minutes. The windows that a place
+    /// is measured with, and what lies around them, must fit: they are gone through several times.
     static constexpr std::int64_t kBlock = NotedSound::kBlock;
-    static constexpr std::size_t kBlocks = 256;
+    static constexpr std::size_t kBlocks = 384;
 
     /// The scan must outlive this. Errors: CannotRead, Cancelled.
     static Result<std::shared_ptr<HeldSound>> open(const SoundScan& scan);

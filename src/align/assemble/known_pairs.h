@@ -25,10 +25,19 @@ class KnownPairs {
                                                      const SoundScan& recording) const {
         return in(nominated_, take, recording);
     }
+    /// The best score of the take's most telling minute.
+    [[nodiscard]] std::optional<double> minute(const SoundScan& take,
+                                               const SoundScan& recording) const {
+        return in(minutes_, take, recording);
+    }
     /// What measuring the nominated places showed.
     [[nodiscard]] std::optional<TetherEstimate> measured(const SoundScan& take,
                                                          const SoundScan& recording) const {
         return in(measured_, take, recording);
+    }
+    void keepMinute(const SoundScan& take, const SoundScan& recording, double score) {
+        const std::scoped_lock hold(lock_);
+        minutes_.insert_or_assign({&take, &recording}, score);
     }
     void keep(const SoundScan& take, const SoundScan& recording, const Nominated& n) {
         const std::scoped_lock hold(lock_);
@@ -52,6 +61,7 @@ class KnownPairs {
     }
 
     mutable std::mutex lock_;
+    ByPair<double> minutes_;
     ByPair<Nominated> nominated_;
     ByPair<TetherEstimate> measured_;
 };

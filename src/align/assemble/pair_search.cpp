@@ -7,9 +7,9 @@
 
 #include <algorithm>
 #include <atomic>
-#include <numeric>
 
 #include "align/assemble/match_methods.h"
+#include "align/assemble/pair_nominations.h"
 #include "align/assemble/recorder_files.h"
 #include "align/measure/estimate_from.h"
 #include "core/guarded.h"
@@ -22,33 +22,8 @@ namespace {
 /// A second place that scores half of a sure one could be another playing of the same music.
 constexpr double kWorthALook = 0.5;
 constexpr std::size_t kKeptOpen = 200;  // files; a program may open a thousand
-constexpr int kHeldSegments = 64;       // of takes in the search: a megabyte each
 // Of the whole work, as it is told.
 constexpr double kNominated = 0.3, kMeasured = 0.8;
-
-/// One recording made ready for searching: by the first take that needs it, until the last is done.
-class SharedSearch {
-  public:
-    std::shared_ptr<CoarseRecording> use(const SoundScan& recording) {
-        const std::scoped_lock hold(lock_);
-        if (!ready_) {
-            ready_ = std::make_shared<CoarseRecording>(
-                recording.bands,
-                takesLeft_ > 1 ? CoarseRecording::Use::Often : CoarseRecording::Use::Once);
-        }
-        return ready_;
-    }
-    void expect(std::size_t takes) { takesLeft_ = takes; }
-    void done() {
-        const std::scoped_lock hold(lock_);
-        if (--takesLeft_ == 0) ready_.reset();
-    }
-
-  private:
-    std::mutex lock_;
-    std::shared_ptr<CoarseRecording> ready_;
-    std::size_t takesLeft_ = 0;
-};
 
 /// Open files of one recording, which the takes use one after the other.
 class OpenedRecording {
@@ -90,14 +65,6 @@ bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& re
            e.line.toRecording(heard.end) < recording.length() + kWorthCovering;
 }
 
-/// Whether by their time stamps both ran at the same time.
-bool runTogether(const SoundScan& take, const SoundScan& recording) {
-    const auto stamps = stampPlace(take.info, recording.info);
-    const TimeRange heard = take.onTake();
-    return stamps && stamps->line.toRecording(heard.end) > -stamps->doubt &&
-           stamps->line.toRecording(heard.start) < recording.length() + stamps->doubt;
-}
-
 class PairSearch {
   public:
     PairSearch(const std::vector<const SoundScan*>& takes,
@@ -109,20 +76,20 @@ class PairSearch {
           threads_(threads),
           job_(job),
           known_(known),
+          nominations_(takes, recordings, threads, known),
           searches_(recordings.size()),
           opened_(recordings.size()),
-          nominated_(takes.size() * recordings.size()),
           asked_(takes.size()),
           further_(recordings.size()) {}
 
     void run(const TakeAnswered& told) {
-        nominateAll();
+        nominations_.nominateAll(job_.part(0, kNominated));
         measureAll(told);
         lookFurtherAll(told);
     }
 
     void lookAhead(const TakeSure& told) {
-        nominateAll();
+        nominations_.nominateAll(job_.part(0, kNominated));
         SharedProgress progress(takes_.size(), job_.part(kNominated, 1));
         parallelFor(takes_.size(), threads_, [&](std::size_t t) {
             const JobControl piece = progress.piece();
@@ -139,69 +106,12 @@ class PairSearch {
         std::atomic<std::size_t> left = 0;  // recordings that are still looked at further
     };
 
-    [[nodiscard]] Result<Nominated>& nominated(std::size_t t, std::size_t r) {
-        return nominated_[r * takes_.size() + t];
-    }
-
-    /// Some takes at a time, whose transforms are held, and for these one recording after the
-    /// other.
-    void nominateAll() {
-        SharedProgress progress(nominated_.size(), job_.part(0, kNominated));
-        for (std::size_t from = 0; from < takes_.size();) {
-            std::size_t to = from;
-            int held = 0;
-            do {
-                held += CoarseTake::segmentsOf(takes_[to++]->bands.size());
-            } while (to < takes_.size() && held < kHeldSegments);
-            nominateSome(from, to, progress);
-            from = to;
-        }
-    }
-
-    void nominateSome(std::size_t from, std::size_t to, SharedProgress& progress) {
-        const std::size_t count = to - from;
-        std::vector<std::optional<CoarseTake>> looks(count);
-        parallelFor(count, threads_, [&](std::size_t i) {
-            if (job_.stopRequested() || nominatedBefore(from + i)) return;
-            looks[i].emplace(takes_[from + i]->bands);
-        });
-        for (SharedSearch& s : searches_) s.expect(count);
-        parallelFor(count * recordings_.size(), threads_, [&](std::size_t k) {
-            if (job_.stopRequested()) return;
-            const JobControl piece = progress.piece();
-            const std::size_t r = k / count, t = from + k % count;
-            nominateOne(t, r, looks[t - from], piece);
-            searches_[r].done();
-            piece.report(1);
-        });
-    }
-
-    /// Whether all recordings were asked before where the take could lie.
-    [[nodiscard]] bool nominatedBefore(std::size_t t) const {
-        return known_ && std::all_of(recordings_.begin(), recordings_.end(), [&](const auto* r) {
-                   return known_->nominated(*takes_[t], *r).has_value();
-               });
-    }
-
-    void nominateOne(std::size_t t, std::size_t r, const std::optional<CoarseTake>& look,
-                     const JobControl& job) {
-        const SoundScan &take = *takes_[t], &recording = *recordings_[r];
-        if (known_) {
-            if (auto before = known_->nominated(take, recording)) {
-                nominated(t, r) = std::move(*before);
-                return;
-            }
-        }
-        const auto searched = searches_[r].use(recording);
-        nominated(t, r) = guarded(take.info.path, [&] { return nominate(*look, *searched, job); });
-        if (known_ && nominated(t, r)) known_->keep(take, recording, *nominated(t, r));
-    }
-
     void measureWhatStandsAlone(std::size_t t, const TakeSure& told, const JobControl& job) {
         std::shared_ptr<HeldSound> held;
-        for (const std::size_t r : likeliestFirst(t)) {
-            const auto& n = nominated(t, r);
-            if (job.stopRequested() || !n || !n->standsAlone(kWorthALook)) continue;
+        for (const std::size_t r : nominations_.likeliestFirst(t)) {
+            if (job.stopRequested() || !nominations_.asked(t, r)) continue;
+            const auto& n = nominations_.of(t, r);
+            if (!n || !n->standsAlone(kWorthALook)) continue;
             const auto answer = measureOnce(held, t, r, *n, job);
             if (!answer || !settles(*answer, *takes_[t], *recordings_[r])) continue;
             told(t, r, *answer);
@@ -218,47 +128,16 @@ class PairSearch {
         });
     }
 
-    /// The recordings in the order in which the take is likely to lie on them; where that is equal,
-    /// by name: never in the order in which they were given.
-    [[nodiscard]] std::vector<std::size_t> likeliestFirst(std::size_t t) {
-        std::vector<std::size_t> order(recordings_.size());
-        std::iota(order.begin(), order.end(), std::size_t{0});
-        const auto score = [&](std::size_t r) {
-            const auto& n = nominated(t, r);
-            return n ? n->best() : 0.0;
-        };
-        std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {
-            if (score(a) != score(b)) return score(a) > score(b);
-            return recordings_[a]->info.path < recordings_[b]->info.path;
-        });
-        return order;
-    }
-
     void measureTake(std::size_t t, const TakeAnswered& told, const JobControl& job) {
-        const SoundScan& take = *takes_[t];
         auto& answers = asked_[t].byRecording;
         answers.resize(recordings_.size());
         std::shared_ptr<HeldSound> held;
         std::optional<Settled> settled;
-        const double each = 1.0 / static_cast<double>(recordings_.size());
-        double done = 0;
-        for (const std::size_t r : likeliestFirst(t)) {
-            if (job.stopRequested()) return;
-            const auto& n = nominated(t, r);
-            const JobControl part = job.part(done, done + each);
-            done += each;
-            if (!n) {
-                answers[r] = tl::unexpected(n.error());
-            } else if (!n->refused.empty()) {
-                answers[r] = refusal(n->refused.front());
-            } else if (settled && sparedBy(*settled, t, r, *n)) {
-                answers[r] = refusal({"matched-elsewhere"});
-            } else {
-                answers[r] = measureOnce(held, t, r, *n, part);
-                if (!settled && *answers[r] && settles(**answers[r], take, *recordings_[r])) {
-                    settled = Settled{r, (*answers[r])->evidence.coarse};
-                }
-            }
+        measureOnAsked(t, held, settled, job);
+        if (!settled && nominations_.askTheRest(t, job)) measureOnAsked(t, held, settled, job);
+        if (job.stopRequested()) return;
+        for (PairAnswer& a : answers) {
+            if (!a) a = refusal({"matched-elsewhere"});
         }
         // What surely lies somewhere from end to end is not looked for in rarer ways elsewhere.
         if (settled) return finish(t, told);
@@ -275,6 +154,33 @@ class PairSearch {
         for (const std::size_t r : open) further_[r].push_back(t);
     }
 
+    /// On the recordings that were asked about the whole take and have not answered yet.
+    void measureOnAsked(std::size_t t, std::shared_ptr<HeldSound>& held,
+                        std::optional<Settled>& settled, const JobControl& job) {
+        auto& answers = asked_[t].byRecording;
+        const double each = 1.0 / static_cast<double>(recordings_.size());
+        double done = 0;
+        for (const std::size_t r : nominations_.likeliestFirst(t)) {
+            if (job.stopRequested()) return;
+            const JobControl part = job.part(done, done + each);
+            done += each;
+            if (answers[r] || !nominations_.asked(t, r)) continue;
+            const auto& n = nominations_.of(t, r);
+            if (!n) {
+                answers[r] = tl::unexpected(n.error());
+            } else if (!n->refused.empty()) {
+                answers[r] = refusal(n->refused.front());
+            } else if (settled && sparedBy(*settled, t, r, *n)) {
+                answers[r] = refusal({"matched-elsewhere"});
+            } else {
+                answers[r] = measureOnce(held, t, r, *n, part);
+                if (!settled && *answers[r] && settles(**answers[r], *takes_[t], *recordings_[r])) {
+                    settled = Settled{r, (*answers[r])->evidence.coarse};
+                }
+            }
+        }
+    }
+
     /// Whether a take that surely lies elsewhere need not be measured here: on another file of the
     /// same recorder unless that would contradict, on another recorder unless more than chance or
     /// its clock says that it heard the take, too.
@@ -282,7 +188,7 @@ class PairSearch {
                                 const Nominated& n) const {
         const SoundScan &there = *recordings_[settled.recording], &here = *recordings_[r];
         if (oneAtATime(there, here)) return n.best() < kWorthALook * settled.coarse;
-        return !n.beyondChance() && !runTogether(*takes_[t], here);
+        return !n.beyondChance() && !ranTogether(*takes_[t], here);
     }
 
     /// As it was measured before, if it was.
@@ -349,7 +255,7 @@ class PairSearch {
     /// What is left of a take that is found may touch another file; nothing of it is buried.
     Result<TetherEstimate> further(WindowReader& reader, std::size_t t, std::size_t r,
                                    TetherEstimate found, const JobControl& job) {
-        if (found.status == MatchStatus::Unmatched && nominated(t, r)->refused.empty()) {
+        if (found.status == MatchStatus::Unmatched && nominations_.of(t, r)->refused.empty()) {
             auto more = asked_[t].found ? lookAtEdges(reader, std::move(found), job)
                                         : lookFurther(reader, *searches_[r].use(*recordings_[r]),
                                                       std::move(found), job);
@@ -379,9 +285,9 @@ class PairSearch {
     int threads_;
     const JobControl& job_;
     KnownPairs* known_;
-    std::vector<SharedSearch> searches_;
+    PairNominations nominations_;
+    std::vector<SharedSearch> searches_;  // for what is rarer
     std::vector<OpenedRecording> opened_;
-    std::vector<Result<Nominated>> nominated_;
     std::vector<Asked> asked_;
     std::mutex lock_;
     std::vector<std::vector<std::size_t>> further_;  // takes, of each recording; guarded by lock_

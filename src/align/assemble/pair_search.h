@@ -27,7 +27,7 @@ using TakeSure =
 /// A take that surely lies on one file of a recorder is not measured on that recorder's other
 /// files, unless one of them would contradict, nor on other recorders' where nothing says that they
 /// heard it. \param threads  0 = one for each core. The answers do not depend on it, nor on the
-/// order of files. Memory: some 45 MB a thread, and what one recording looks like in the search.
+/// order of files. Memory: some 60 MB a thread, and what one recording looks like in the search.
 /// \param known  what was found out before of the same scans; may be null.
 void searchPairs(const std::vector<const SoundScan*>& takes,
                  const std::vector<const SoundScan*>& recordings, const MatchOptions& options,

@@ -64,6 +64,13 @@ bool neverTogether(const SoundScan& a, const SoundScan& b) {
     return (forth && forth->value > kStampDoubt) || (back && back->value > kStampDoubt);
 }
 
+bool ranTogether(const SoundScan& take, const SoundScan& recording) {
+    const auto stamps = stampPlace(take.info, recording.info);
+    const TimeRange heard = take.onTake();
+    return stamps && stamps->line.toRecording(heard.end) > -stamps->doubt &&
+           stamps->line.toRecording(heard.start) < recording.length() + stamps->doubt;
+}
+
 bool overlapTooMuch(TimeRange a, TimeRange b) {
     const TimeRange both = a.intersect(b);
     return !both.empty() && both.length() > kMaxShared;

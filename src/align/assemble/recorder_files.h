@@ -35,6 +35,9 @@ std::optional<Seconds> stampedGap(const SoundScan& before, const SoundScan& afte
 /// lies wholly on one of them then cannot lie on the other.
 bool neverTogether(const SoundScan& a, const SoundScan& b);
 
+/// Whether by their time stamps a take and a recording ran at the same time.
+bool ranTogether(const SoundScan& take, const SoundScan& recording);
+
 /// True where two stretches share more than what is lost in measuring and in cutting.
 bool overlapTooMuch(TimeRange a, TimeRange b);
 

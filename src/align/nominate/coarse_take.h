@@ -29,7 +29,11 @@ class CoarseTake {
     /// How many segments a take of so many levels is looked at in.
     static int segmentsOf(std::size_t levels);
 
-    explicit CoarseTake(const BandLevels& levels);
+    enum class Look {
+        Whole,
+        TellingMinute  ///< Only the segment in which most begins.
+    };
+    explicit CoarseTake(const BandLevels& levels, Look look = Look::Whole);
 
     [[nodiscard]] std::int64_t frames() const { return frames_; }
     /// Nothing ever begins in it; then it has no segments.

@@ -46,8 +46,13 @@ constexpr double kMinHoleSeconds = 0.003, kMaxHoleSeconds = 0.009;
 constexpr std::int64_t kMaxHoleLength = 600;  // seconds; more is another clock, not a hole
 constexpr std::int64_t kFurthest = std::int64_t{1} << 52;  // frames: 185 years at 768 kHz
 constexpr double kPrerollSeconds = 0.6;  // lets codecs settle and an index entry pass by
-constexpr double kReopenSeconds = 1.5;   // nearer to the start, priming must be trimmed again
+constexpr std::int64_t kTickFrames = 4;
+constexpr double kReopenSeconds = 1.5;  // nearer to the start, priming must be trimmed again
 constexpr std::int64_t kUnknown = INT64_MIN;
+
+bool isPcm(AVCodecID id) {
+    return id >= AV_CODEC_ID_FIRST_AUDIO && id < AV_CODEC_ID_ADPCM_IMA_QT;
+}
 
 template <class T>
 float scaled(T v);
@@ -78,12 +83,13 @@ float scaled(double v) {
 
 /// What is no number, or no sound, becomes silence: one of them would spoil every sum it enters.
 std::int64_t silenceNonsense(std::vector<float>& samples) {
-    std::int64_t found = 0;
-    for (float& v : samples) {
-        if (std::fabs(v) <= limits::kMaxSample) continue;  // false for NaN
-        v = 0;
-        ++found;
-    }
+    // False for NaN. Nearly never: they are counted first, which takes many at a time.
+    const auto sound = [](float v) { return std::fabs(v) <= limits::kMaxSample; };
+    int found = 0;
+    for (const float v : samples) found += sound(v) ? 0 : 1;
+    if (found == 0) return 0;
+    std::replace_if(
+        samples.begin(), samples.end(), [&](float v) { return !sound(v); }, 0.0f);
     return found;
 }
 
@@ -370,7 +376,10 @@ struct SoundStream::State {
 
     /// Seeks early enough to settle, then finds out where it landed.
     Result<bool> landBefore(std::int64_t frameWanted) {
-        const auto early = static_cast<std::int64_t>(kPrerollSeconds * rate.hertz);
+        // Samples that are not coded have nothing to settle; one tick of a fine clock is enough.
+        const bool atOnce = isPcm(codec->codec_id) && fineClock();
+        const auto early =
+            atOnce ? kTickFrames : static_cast<std::int64_t>(kPrerollSeconds * rate.hertz);
         const std::int64_t target =
             firstPts + av_rescale(frameWanted - early, timeBase.den,
                                   static_cast<std::int64_t>(timeBase.num) * rate.hertz);

@@ -73,7 +73,9 @@ INSTANTIATE_TEST_SUITE_P(
                       Kind{"e.ogg", "libopus", 48000, false}, Kind{"f.mp4", "aac", 48000, true},
                       Kind{"g.mov", "pcm_s16le", 48000, true, true},
                       Kind{"h.mkv", "aac", 44100, true}, Kind{"i.mts", "ac3", 48000, true},
-                      Kind{"j.ts", "aac", 48000, true}, Kind{"k.mkv", "flac", 48000, true, true}),
+                      Kind{"j.ts", "aac", 48000, true}, Kind{"k.mkv", "flac", 48000, true, true},
+                      Kind{"l.aiff", "pcm_s16be", 44100, false, true},
+                      Kind{"m.mkv", "pcm_s16le", 48000, true, true}),
     [](const auto& p) { return std::string(1, p.param.name[0]) + "_" + p.param.codec; });
 
 TEST(SeekBounds, BeforeAndBehindTheSoundIsSilence) {
