@@ -35,6 +35,8 @@ class BandLevelMeter {
     /// Mono, full scale = 1.
     void push(std::span<const float> mono);
     BandLevels finish();
+    /// What is surely known by now.
+    [[nodiscard]] const BandLevels& soFar() const { return levels_; }
 
   private:
     /// \param rate  after halving, `halvings` times.

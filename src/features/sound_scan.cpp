@@ -5,6 +5,7 @@
 
 #include "core/mono_mix.h"
 #include "features/channel_choice.h"
+#include "features/read_so_far.h"
 #include "features/timecode_in_sound.h"
 #include "media/read/heard_sound.h"
 #include "media/read/picture_stamps.h"
@@ -47,6 +48,22 @@ Result<int> bestChannel(const SoundScan& scan, const JobControl& job) {
     if (!reader) return tl::unexpected(reader.error());
     const Seconds own = scan.info.sounds.front().duration;
     return chooseChannel(*reader, own > Seconds{0} ? own : scan.info.duration);
+}
+
+/// Of a recording that is being read.
+bool isSearchedInParts(const SoundScan& scan) {
+    return !scan.info.video && scan.info.container == "wav";
+}
+
+SoundScan partOf(const SoundScan& reading, const BandLevelMeter& bands) {
+    SoundScan out;
+    out.info = reading.info;
+    out.samples = reading.samples;
+    out.rate = reading.rate;
+    out.channel = reading.channel;
+    out.peaks = reading.peaks;
+    out.bands = bands.soFar();
+    return out;
 }
 
 /// A film without sound: only its pictures are read.
@@ -123,6 +140,8 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
     std::shared_ptr<NotedSound> noted = scan.info.video ? NotedSound::begin() : nullptr;
     std::vector<float> block(kBlockFrames * channels);
     std::vector<float> mono;
+    ReadSoFar soFar(scan.rate, options.partsAfter);
+    const bool inParts = options.onPart && isSearchedInParts(scan);
     const double expected = std::max(1.0, scan.info.duration.value * scan.rate.hertz);
     for (;;) {
         if (job.stopRequested()) return cancelled();
@@ -139,6 +158,7 @@ Result<SoundScan> scanSound(const std::string& path, const ScanOptions& options,
         spikes.push(mono);
         if (noted && !noted->push(mono)) noted.reset();
         scan.samples += static_cast<std::int64_t>(*got);
+        if (inParts && soFar.due(scan.samples)) options.onPart(partOf(scan, bands));
         job.report(std::min(1.0, static_cast<double>(scan.samples) / expected));
     }
     if (noted && noted->finish()) scan.noted = std::move(noted);

@@ -70,6 +70,11 @@ struct ScanOptions {
     /// Told what the file is before its sound is read, on the calling thread; again where a damaged
     /// cache makes it begin anew.
     std::function<void(const MediaInfo&)> onInfo = nullptr;
+    /// Told, on the calling thread, what is known so far of a long recording that takes longer than
+    /// `partsAfter` to read: a scan that ends there, for searching. Its peaks go on being filled;
+    /// it has no levels, claps or seek index. Only of WAV, in which every sample is found without.
+    std::function<void(SoundScan)> onPart = nullptr;
+    Seconds partsAfter{2};
 };
 
 /// Reads the whole file once. Errors: CannotRead, NotMedia, NoSound, Cancelled.

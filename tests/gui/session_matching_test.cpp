@@ -123,6 +123,53 @@ TEST_F(SessionMatching, WhatIsReadIsMatchedWhileTheRestIsStillBeingRead) {
     EXPECT_TRUE(session_.notes().isEmpty());
 }
 
+// A recorder's card is slow: what is read of its file so far is searched.
+TEST_F(SessionMatching, ARecordingIsSearchedAsFarAsItIsRead) {
+    const auto day = test::babble(60, 48000, 57);
+    writeRecording("day.wav", day);
+    writeRecording("begun.wav", {day.begin(), day.begin() + 48000L * 35});
+    writeTake("press.mp4", day, 5, 25);
+    writeTake("glue.mp4", day, 30, 55);
+    const QStringList takes{QStringLiteral("press.mp4"), QStringLiteral("glue.mp4")};
+    add(takes);
+    ASSERT_TRUE(areRead(takes));
+    const QString name = QStringLiteral("day.wav");
+    ASSERT_TRUE(addBehindAHangingCard(name));
+    session_.findMatches();
+    EXPECT_EQ(tetherOf(takes[0]), nullptr);
+    SoundScan part = test::scanned(folder_.file("begun.wav"));
+    part.info.path = pathOf(name).toStdString();
+    session_.library().takePart(std::make_shared<const SoundScan>(std::move(part)));
+    ASSERT_TRUE(comes([&] { return tetherOf(takes[0]) != nullptr; }));
+    EXPECT_EQ(session_.library().scanOf(idOf(name)), nullptr);
+    EXPECT_TRUE(provisional(*tetherOf(takes[0])));
+    EXPECT_NEAR(tetherOf(takes[0])->line.offset.value, 5, 1e-4);
+    ASSERT_TRUE(comes([&] { return session_.work().title().isEmpty(); })) << "the round ends";
+    EXPECT_EQ(tetherOf(takes[1]), nullptr) << "it hangs over what is read";
+
+    cardAnswers_ = true;
+    ASSERT_TRUE(quiet());
+    for (const auto& [take, at] : {std::pair{takes[0], 5.0}, {takes[1], 30.0}}) {
+        ASSERT_NE(tetherOf(take), nullptr);
+        EXPECT_NEAR(tetherOf(take)->line.offset.value, at, 1e-4);
+        EXPECT_FALSE(provisional(*tetherOf(take)));
+    }
+    EXPECT_EQ(session_.library().partOf(idOf(name)), nullptr);
+    EXPECT_TRUE(session_.notes().isEmpty());
+}
+
+TEST_F(SessionMatching, ReadingTellsInParts) {
+    test::writeSound(folder_.file("day.wav"), test::babble(200, 8000, 58),
+                     {"pcm_s16le", 8000, 1, {}, {}});
+    session_.library().setPartsAfter(Seconds{0});
+    bool told = false;
+    QObject::connect(&session_.library(), &MediaLibrary::learned, &session_.library(),
+                     [&](int id) { told = told || session_.library().partOf(id) != nullptr; });
+    add({QStringLiteral("day.wav")});
+    ASSERT_TRUE(areRead({QStringLiteral("day.wav")}));
+    EXPECT_TRUE(told);
+}
+
 TEST_F(SessionMatching, AllThatOneWishFindsIsOneStep) {
     const auto morning = test::babble(60, 48000, 53);
     writeRecording("morning.wav", morning);

@@ -27,8 +27,8 @@ struct Matching {
     // Of the interface thread.
     bool running = false;
     bool stopped = false;
-    std::set<int> seen;           ///< Files that a round had.
-    std::map<int, Tether> ahead;  ///< What was told while files were still to come, by take.
+    std::set<const SoundScan*> seen;  ///< What a round had; `sounds` keeps it.
+    std::map<int, Tether> ahead;      ///< What was told while files were still to come, by take.
     /// The step of the history that the results are gathered in, and whose they are.
     std::optional<std::size_t> step;
     std::set<int> takes;

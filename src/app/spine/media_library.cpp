@@ -76,6 +76,11 @@ std::shared_ptr<const SoundScan> MediaLibrary::scanOf(int media) const {
     return f ? f->scan : nullptr;
 }
 
+std::shared_ptr<const SoundScan> MediaLibrary::partOf(int media) const {
+    const MediaFacts* f = facts(media);
+    return f ? f->part : nullptr;
+}
+
 bool MediaLibrary::reading() const {
     const auto& media = shoot_.state().media;
     return std::any_of(media.begin(), media.end(), [this](const MediaItem& m) {
@@ -130,16 +135,22 @@ void MediaLibrary::lookAgain(int media) {
 void MediaLibrary::read(const std::string& path) {
     auto peaks = std::make_shared<PeakPyramid>();
     known_[path].peaks = peaks;
-    auto reading = [this, path, peaks](const JobControl& job) {
+    auto reading = [this, path, peaks, partsAfter = partsAfter_](const JobControl& job) {
         ScanOptions options;
         options.peaks = peaks;
         options.silentTakes = true;
         options.onInfo = [this, path](const MediaInfo& info) {
             work_.bringBack([this, path, info] { learn(path, info); });
         };
+        options.partsAfter = partsAfter;
+        options.onPart = [this](SoundScan part) {
+            auto soFar = std::make_shared<const SoundScan>(std::move(part));
+            work_.bringBack([this, soFar = std::move(soFar)] { takePart(soFar); });
+        };
         auto scan = std::make_shared<Result<SoundScan>>(scanKept(path, options, job));
         return [this, path, scan] {
             MediaFacts& f = known_[path];
+            f.part.reset();
             if (*scan) {
                 f.info = (*scan)->info;
                 f.scan = std::make_shared<const SoundScan>(std::move(**scan));
@@ -175,8 +186,16 @@ void MediaLibrary::take(SoundScan scan) {
     MediaFacts& f = known_[scan.info.path];
     f.info = scan.info;
     f.peaks = scan.peaks;
+    f.part.reset();
     f.problem.clear();
     f.scan = std::make_shared<const SoundScan>(std::move(scan));
+}
+
+void MediaLibrary::takePart(const std::shared_ptr<const SoundScan>& part) {
+    MediaFacts& f = known_[part->info.path];
+    if (f.scan || !f.problem.isEmpty()) return;
+    f.part = part;
+    tell(part->info.path);
 }
 
 void MediaLibrary::tell(const std::string& path) {

@@ -25,8 +25,10 @@ struct MediaFacts {
     MediaInfo info;
     std::shared_ptr<PeakPyramid> peaks;     ///< Fills while the file is read.
     std::shared_ptr<const SoundScan> scan;  ///< Null until it is read.
-    QString problem;                        ///< Why it cannot be read, if it cannot.
-    bool away = false;                      ///< It was there: its card is gone.
+    std::shared_ptr<const SoundScan>
+        part;           ///< As far as it is read; null where it is, or too short.
+    QString problem;    ///< Why it cannot be read, if it cannot.
+    bool away = false;  ///< It was there: its card is gone.
 };
 
 class MediaLibrary : public QObject {
@@ -38,6 +40,9 @@ class MediaLibrary : public QObject {
     [[nodiscard]] const MediaFacts* facts(int id) const;
     /// Null while it is not read.
     [[nodiscard]] std::shared_ptr<const SoundScan> scanOf(int id) const;
+    /// What is known of a long recording that is being read; null where there is nothing yet, or
+    /// all.
+    [[nodiscard]] std::shared_ptr<const SoundScan> partOf(int id) const;
     /// Whether a file of the shoot is still to be read.
     [[nodiscard]] bool reading() const;
     /// Whose scan it is; 0 = of no file of the shoot.
@@ -55,6 +60,10 @@ class MediaLibrary : public QObject {
     void announce(MediaInfo info);
     /// What somebody else has read.
     void take(SoundScan scan);
+    /// As far as a recording is read that is still being read.
+    void takePart(const std::shared_ptr<const SoundScan>& part);
+    /// Reading that lasts longer tells in parts what is known.
+    void setPartsAfter(Seconds wait) { partsAfter_ = wait; }
 
   signals:
     void learned(int id);                  ///< Something more is known of a file.
@@ -73,6 +82,7 @@ class MediaLibrary : public QObject {
     WorkQueue& work_;
     std::unordered_map<std::string, MediaFacts> known_;  // by path
     FileWatch watch_;
+    Seconds partsAfter_ = ScanOptions().partsAfter;
 };
 
 }  // namespace brisk::app

@@ -52,6 +52,7 @@ class Session : public QObject {
     [[nodiscard]] const ShootState& state() const { return document_.state(); }
     [[nodiscard]] const Shoot& shoot() const { return document_.shoot(); }
     [[nodiscard]] const MediaLibrary& library() const { return library_; }
+    [[nodiscard]] MediaLibrary& library() { return library_; }
     [[nodiscard]] const MediaFacts* facts(int id) const { return library_.facts(id); }
     [[nodiscard]] WorkQueue& work() { return work_; }
     [[nodiscard]] const WorkQueue& work() const { return work_; }

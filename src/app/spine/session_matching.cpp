@@ -98,7 +98,10 @@ MatchRound Session::nextRound() const {
         if (!round.takes.empty() || (offeredToo && !round.last)) break;
         round.recordings.clear();
         for (const MediaItem& m : state().media) {
-            const auto scan = library_.scanOf(m.id);
+            auto scan = library_.scanOf(m.id);
+            // Another channel than its own would have to be read first.
+            const bool byItsOwn = m.searchedBy == kBestChannel;
+            if (!scan && m.role == MediaKind::Recording && byItsOwn) scan = library_.partOf(m.id);
             if (!scan) continue;
             if (m.role == MediaKind::Recording) {
                 round.recordings.emplace_back(m, scan);
@@ -123,7 +126,8 @@ void Session::matchRead() {
     }
     bool more = round.last;
     for (const auto* files : {&round.takes, &round.recordings}) {
-        for (const SearchedSound& s : *files) more = matching_->seen.insert(s.id).second || more;
+        for (const SearchedSound& s : *files)
+            more = matching_->seen.insert(s.scan.get()).second || more;
     }
     if (!more) return;
     for (SearchedSound& take : round.takes) take.kept = view(take.id).trimmedTo();
