@@ -5444,10 +5444,6 @@ XXH3-128 %3</translation>
         <translation>Na konci záběru je %1 mimo.</translation>
     </message>
     <message>
-        <source>It has no place yet.</source>
-        <translation>Zatím nemá místo.</translation>
-    </message>
-    <message>
         <source>This take has a choice of its own. %1</source>
         <translation>Tento záběr má vlastní volbu. %1</translation>
     </message>

@@ -5418,10 +5418,6 @@ XXH3-128 %3</translation>
         <translation>Am Ende des Takes ist er %1 daneben.</translation>
     </message>
     <message>
-        <source>It has no place yet.</source>
-        <translation>Er hat noch keinen Platz.</translation>
-    </message>
-    <message>
         <source>This take has a choice of its own. %1</source>
         <translation>Dieser Take hat eine eigene Wahl. %1</translation>
     </message>

@@ -343,7 +343,7 @@ void Bench::refreshTray() {
                     v.placed && !fixed.empty() ? inWords(fixed)
                     : laid ? tr("Drag the clean sound until the two face each other, then listen.")
                            : tr("Where does it fall?"));
-    tray_->setWords(Step::Check, v.pair ? slips_->verdict() : inWords(Fact{"no-place-yet"}));
+    tray_->setWords(Step::Check, v.pair ? slips_->verdict() : inWords(whyNotHear(v)));
     tray_->setWords(Step::Sound, sound_->holds());
     tray_->setWords(Step::Trim, v.pair
                                     ? keptWords(v)
@@ -380,7 +380,7 @@ void Bench::refresh() {
     curve_->setVisible(pair && offersOf(pair->tether.found).size() > 1);
     soundPage_->setEnabled(!session_.view(take_).isRecording);
     listen_->setOneSound(session_.view(take_).isRecording);
-    listen_->setCleanAvailable(pair.has_value());
+    listen_->setCleanAvailable(pair ? Fact{} : whyNotHear(session_.view(take_)));
     askForStep();
     refreshTray();
     gaugedAt_ = -1;

@@ -127,14 +127,14 @@ void ListenBar::fit() {
 void ListenBar::teach() {
     verbs_.teach(Verb::Play, [this] { emit playPressed(); });
     auto* group = new QActionGroup(this);  // one of them
-    const auto noClean = [this] { return cleanAvailable_ ? Fact{} : Fact{"no-place-yet"}; };
+    const auto noClean = [this] { return whyNoClean_; };
     for (const auto& [listen, verb] : kHearing) {
         group->addAction(verbs_.action(verb));
         const auto chosen = [this, l = listen](bool on) {
             if (!on) return;
             hearingMenu_->setText(verbs_.action(verbOf(l))->text());
             // Only the camera can be heard without a clean sound: that is no wish.
-            if (cleanAvailable_) wanted_ = l;
+            if (whyNoClean_.empty()) wanted_ = l;
             emit hearingChanged(hearing());
         };
         verbs_.teachToggle(verb, chosen,
@@ -165,9 +165,10 @@ void ListenBar::setOneSound(bool one) {
     fit();
 }
 
-void ListenBar::setCleanAvailable(bool available) {
+void ListenBar::setCleanAvailable(const Fact& whyNot) {
+    const bool available = whyNot.empty();
     if (!available) gauge_->clear();
-    cleanAvailable_ = available;
+    whyNoClean_ = whyNot;
     verbs_.refresh();
     const Listen heard = available ? wanted_ : Listen::Camera;
     for (const auto& [listen, verb] : kHearing) {

@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "app/spine/verbs.h"
+#include "core/fact.h"
 #include "core/units.h"
 #include "render/listening_mix.h"
 
@@ -24,8 +25,8 @@ class ListenBar : public QWidget {
     ListenBar(Verbs& verbs, QWidget* parent);
     void setPosition(Seconds t);
     void setPlaying(bool playing);
-    /// Without a clean sound only the camera can be heard.
-    void setCleanAvailable(bool available);
+    /// \param whyNot  there is a clean sound to hear; empty where there is.
+    void setCleanAvailable(const Fact& whyNot);
     /// A recording by itself: there is nothing to choose from.
     void setOneSound(bool one);
     [[nodiscard]] LoudnessMenu& loudness() { return *loudness_; }
@@ -55,7 +56,7 @@ class ListenBar : public QWidget {
     void chooseSpeed(double speed);
 
     Verbs& verbs_;
-    bool cleanAvailable_ = false;
+    Fact whyNoClean_{"no-place-yet"};
     double chosenSpeed_ = 1;
     QLabel* time_;
     QWidget* hearing_;  ///< The choices, and what stands for them where room is short.

@@ -17,6 +17,7 @@
 #include "app/style/sizes.h"
 #include "app/tray/channel_menu.h"
 #include "core/time_text.h"
+#include "day/permissions.h"
 
 namespace brisk::app {
 namespace {
@@ -354,7 +355,7 @@ QString SoundPanel::warning() const {
 
 QString SoundPanel::holds() const {
     const auto plan = session_.exportPlan(take_, VideoContainer::Mov, {});
-    if (!plan) return tr("It has no place yet.");
+    if (!plan) return inWords(whyNotHear(session_.view(take_)));
     const TakeEdit* e = session_.state().editOf(take_);
     const QString said = inWords(describeExport(*plan));
     return e && e->sound && all_->isChecked()
