@@ -9,6 +9,7 @@
 #include <atomic>
 
 #include "align/assemble/match_methods.h"
+#include "align/assemble/pair_measure.h"
 #include "align/assemble/pair_nominations.h"
 #include "align/assemble/recorder_files.h"
 #include "align/measure/estimate_from.h"
@@ -19,32 +20,8 @@
 namespace brisk {
 namespace {
 
-/// A second place that scores half of a sure one could be another playing of the same music.
-constexpr double kWorthALook = 0.5;
-constexpr std::size_t kKeptOpen = 200;  // files; a program may open a thousand
 // Of the whole work, as it is told.
 constexpr double kNominated = 0.3, kMeasured = 0.8;
-
-/// Open files of one recording, which the takes use one after the other.
-class OpenedRecording {
-  public:
-    Result<std::shared_ptr<HeldSound>> take(const SoundScan& recording) {
-        {
-            const std::scoped_lock hold(lock_);
-            if (idle_) return std::exchange(idle_, nullptr);
-        }
-        return HeldSound::open(recording);
-    }
-    void giveBack(std::shared_ptr<HeldSound> sound) {
-        sound->forget();
-        const std::scoped_lock hold(lock_);
-        idle_ = std::move(sound);
-    }
-
-  private:
-    std::mutex lock_;
-    std::shared_ptr<HeldSound> idle_;
-};
 
 /// Where a take surely lies, and how strongly it stood out there.
 struct Settled {
@@ -57,14 +34,6 @@ bool oneAtATime(const SoundScan& a, const SoundScan& b) {
     return neverTogether(a, b) || continuesExactly(a, b) || continuesExactly(b, a);
 }
 
-/// True where nothing of the take is left for other files of the same recorder.
-bool settles(const TetherEstimate& e, const SoundScan& take, const SoundScan& recording) {
-    if (e.status != MatchStatus::Matched || !e.oneLineHolds()) return false;
-    const TimeRange heard = take.onTake();
-    return e.line.toRecording(heard.start) > -kWorthCovering &&
-           e.line.toRecording(heard.end) < recording.length() + kWorthCovering;
-}
-
 class PairSearch {
   public:
     PairSearch(const std::vector<const SoundScan*>& takes,
@@ -75,10 +44,9 @@ class PairSearch {
           options_(options),
           threads_(threads),
           job_(job),
-          known_(known),
           nominations_(takes, recordings, threads, known),
+          measure_(takes, recordings, known),
           searches_(recordings.size()),
-          opened_(recordings.size()),
           asked_(takes.size()),
           further_(recordings.size()) {}
 
@@ -88,16 +56,6 @@ class PairSearch {
         lookFurtherAll(told);
     }
 
-    void lookAhead(const TakeSure& told) {
-        nominations_.nominateAll(job_.part(0, kNominated));
-        SharedProgress progress(takes_.size(), job_.part(kNominated, 1));
-        parallelFor(takes_.size(), threads_, [&](std::size_t t) {
-            const JobControl piece = progress.piece();
-            measureWhatStandsAlone(t, told, piece);
-            piece.report(1);
-        });
-    }
-
   private:
     /// A take while it is asked about.
     struct Asked {
@@ -105,19 +63,6 @@ class PairSearch {
         bool found = false;                 // a part of it surely lies somewhere
         std::atomic<std::size_t> left = 0;  // recordings that are still looked at further
     };
-
-    void measureWhatStandsAlone(std::size_t t, const TakeSure& told, const JobControl& job) {
-        std::shared_ptr<HeldSound> held;
-        for (const std::size_t r : nominations_.likeliestFirst(t)) {
-            if (job.stopRequested() || !nominations_.asked(t, r)) continue;
-            const auto& n = nominations_.of(t, r);
-            if (!n || !n->standsAlone(kWorthALook)) continue;
-            const auto answer = measureOnce(held, t, r, *n, job);
-            if (!answer || !settles(*answer, *takes_[t], *recordings_[r])) continue;
-            told(t, r, *answer);
-            return;
-        }
-    }
 
     void measureAll(const TakeAnswered& told) {
         SharedProgress progress(takes_.size(), job_.part(kNominated, kMeasured));
@@ -173,7 +118,7 @@ class PairSearch {
             } else if (settled && sparedBy(*settled, t, r, *n)) {
                 answers[r] = refusal({"matched-elsewhere"});
             } else {
-                answers[r] = measureOnce(held, t, r, *n, part);
+                answers[r] = measure_.once(held, t, r, *n, part);
                 if (!settled && *answers[r] && settles(**answers[r], *takes_[t], *recordings_[r])) {
                     settled = Settled{r, (*answers[r])->evidence.coarse};
                 }
@@ -189,33 +134,6 @@ class PairSearch {
         const SoundScan &there = *recordings_[settled.recording], &here = *recordings_[r];
         if (oneAtATime(there, here)) return n.best() < kWorthALook * settled.coarse;
         return !n.beyondChance() && !ranTogether(*takes_[t], here);
-    }
-
-    /// As it was measured before, if it was.
-    Result<TetherEstimate> measureOnce(std::shared_ptr<HeldSound>& held, std::size_t t,
-                                       std::size_t r, const Nominated& n, const JobControl& job) {
-        const SoundScan& take = *takes_[t];
-        if (known_) {
-            if (auto before = known_->measured(take, *recordings_[r])) return std::move(*before);
-        }
-        auto answer = guarded(take.info.path, [&] { return measure(held, take, r, n, job); });
-        if (known_ && answer) known_->keep(take, *recordings_[r], *answer);
-        return answer;
-    }
-
-    Result<TetherEstimate> measure(std::shared_ptr<HeldSound>& held, const SoundScan& take,
-                                   std::size_t r, const Nominated& n, const JobControl& job) {
-        if (!held) {
-            auto opened = HeldSound::open(take);
-            if (!opened) return tl::unexpected(opened.error());
-            held = std::move(*opened);
-        }
-        auto recording = opened_[r].take(*recordings_[r]);
-        if (!recording) return tl::unexpected(recording.error());
-        WindowReader reader(held, *recording);
-        auto answer = measureNominated(reader, n, stampPlace(take.info, recordings_[r]->info), job);
-        giveBack(r, std::move(*recording));
-        return answer;
     }
 
     void lookFurtherAll(const TakeAnswered& told) {
@@ -242,14 +160,10 @@ class PairSearch {
 
     Result<TetherEstimate> further(std::size_t t, std::size_t r, TetherEstimate found,
                                    const JobControl& job) {
-        auto held = HeldSound::open(*takes_[t]);
-        if (!held) return tl::unexpected(held.error());
-        auto recording = opened_[r].take(*recordings_[r]);
-        if (!recording) return tl::unexpected(recording.error());
-        WindowReader reader(std::move(*held), *recording);
-        auto answer = further(reader, t, r, std::move(found), job);
-        giveBack(r, std::move(*recording));
-        return answer;
+        std::shared_ptr<HeldSound> held;
+        return measure_.with(held, t, r, [&](WindowReader& reader) {
+            return further(reader, t, r, std::move(found), job);
+        });
     }
 
     /// What is left of a take that is found may touch another file; nothing of it is buried.
@@ -266,10 +180,6 @@ class PairSearch {
         return orByOnsets(reader, std::move(found), job.withReport({}));
     }
 
-    void giveBack(std::size_t r, std::shared_ptr<HeldSound> recording) {
-        if (r < kKeptOpen) opened_[r].giveBack(std::move(recording));
-    }
-
     /// Not where an answer is missing because all was stopped.
     void finish(std::size_t t, const TakeAnswered& told) {
         auto answers = std::move(asked_[t].byRecording);
@@ -284,10 +194,9 @@ class PairSearch {
     const MatchOptions& options_;
     int threads_;
     const JobControl& job_;
-    KnownPairs* known_;
     PairNominations nominations_;
+    PairMeasure measure_;
     std::vector<SharedSearch> searches_;  // for what is rarer
-    std::vector<OpenedRecording> opened_;
     std::vector<Asked> asked_;
     std::mutex lock_;
     std::vector<std::vector<std::size_t>> further_;  // takes, of each recording; guarded by lock_
@@ -323,12 +232,6 @@ void searchPairs(const std::vector<const SoundScan*>& takes,
         options.method == MatchMethod::Auto || options.method == MatchMethod::Waveform;
     if (!searches) return askEach(takes, recordings, options, threads, job, told);
     PairSearch(takes, recordings, options, threads, job, known).run(told);
-}
-
-void searchAhead(const std::vector<const SoundScan*>& takes,
-                 const std::vector<const SoundScan*>& recordings, int threads,
-                 const JobControl& job, const TakeSure& told, KnownPairs& known) {
-    PairSearch(takes, recordings, {}, threads, job, &known).lookAhead(told);
 }
 
 }  // namespace brisk
