@@ -416,12 +416,15 @@ class Follower {
     [[nodiscard]] std::vector<double> sharedLevels() const;
     /// What holds on all stretches.
     [[nodiscard]] FineMatch aboutAll(const std::vector<Curve>& all, const std::vector<double>& lags,
-                                     const std::vector<double>& levels) const;
+                                     const std::vector<double>& levels,
+                                     const std::vector<bool>& agrees) const;
     /// What is heard around the arrival that the line follows: of somebody who walks, where he is
-    /// nearest. An echo that was followed elsewhere makes his way longer, and no line wrong.
+    /// nearest, by the windows that hear him there: he may have come nearer still for a moment. An
+    /// echo that was followed elsewhere makes his way longer, and no line wrong.
     [[nodiscard]] AroundArrival aroundNearest(const std::vector<Curve>& all,
                                               const std::vector<double>& lags,
-                                              const std::vector<double>& levels) const;
+                                              const std::vector<double>& levels,
+                                              const std::vector<bool>& agrees) const;
     /// How much longer the way is than the shortest, along the take.
     [[nodiscard]] std::vector<WayPoint> wayAbove(const std::vector<double>& levels) const;
     /// Cut at losses and at bends, without their windows.
@@ -441,8 +444,10 @@ FollowedClock Follower::result() const {
     const std::vector<double> levels = sharedLevels();
     const std::vector<double> lags = modelLags();
     const std::vector<Curve> all = curves();
-    FineMatch about = aboutAll(all, lags, levels);
-    const std::vector<bool> agrees = agreeing(all, lags, about.chanceOfAgreement, out.stood);
+    double chance = 0;
+    const std::vector<bool> agrees = agreeing(all, lags, chance, out.stood);
+    FineMatch about = aboutAll(all, lags, levels, agrees);
+    about.chanceOfAgreement = chance;
     if (walked()) out.way = wayAbove(levels);
     out.ranges = rangesAlong(levels, about);
     const auto between = beside();
@@ -474,18 +479,23 @@ std::vector<double> Follower::sharedLevels() const {
 
 AroundArrival Follower::aroundNearest(const std::vector<Curve>& all,
                                       const std::vector<double>& lags,
-                                      const std::vector<double>& levels) const {
-    std::vector<double> own = lags;
+                                      const std::vector<double>& levels,
+                                      const std::vector<bool>& agrees) const {
+    std::vector<double> own(all.size(), std::numeric_limits<double>::quiet_NaN());
     const auto run = runs();
+    bool any = false;
     for (std::size_t i = 0; i < all.size(); ++i) {
         const auto r = static_cast<std::size_t>(run[i]);
-        if (clock_.levels[r] > levels[r]) own[i] = std::numeric_limits<double>::quiet_NaN();
+        if (clock_.levels[r] > levels[r] || !agrees[i]) continue;
+        own[i] = lags[i];
+        any = true;
     }
-    return aroundArrival(stackCurves(all, own), whole_.polarity);
+    return aroundArrival(stackCurves(all, any ? own : lags), whole_.polarity);
 }
 
 FineMatch Follower::aboutAll(const std::vector<Curve>& all, const std::vector<double>& lags,
-                             const std::vector<double>& levels) const {
+                             const std::vector<double>& levels,
+                             const std::vector<bool>& agrees) const {
     const auto sum = stackCurves(all, lags);
     const double noise = stackNoise(sum);
     const auto highest = [&](double seconds) {
@@ -496,7 +506,7 @@ FineMatch Follower::aboutAll(const std::vector<Curve>& all, const std::vector<do
     about.stackStrength = highest(kDirectSeconds);
     about.strongestArrival = highest(kEchoSeconds);
     about.around =
-        walked() ? aroundNearest(all, lags, levels) : aroundArrival(sum, whole_.polarity);
+        walked() ? aroundNearest(all, lags, levels, agrees) : aroundArrival(sum, whole_.polarity);
     about.spreadMs = clock_.spread * 1e3;
     return about;
 }
