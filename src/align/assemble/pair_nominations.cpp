@@ -49,8 +49,8 @@ PairNominations::PairNominations(const std::vector<const SoundScan*>& takes,
 
 void PairNominations::nominateAll(const JobControl& job) {
     recallMinutes();
-    askAll(true, job.part(0, kOfMinutes));
-    askAll(false, job.part(kOfMinutes, 1));
+    askAll(Look::TellingMinute, job.part(0, kOfMinutes));
+    askAll(Look::Whole, job.part(kOfMinutes, 1));
 }
 
 void PairNominations::recallMinutes() {
@@ -62,11 +62,11 @@ void PairNominations::recallMinutes() {
     }
 }
 
-bool PairNominations::wanted(std::size_t t, std::size_t r, bool minute) const {
+bool PairNominations::wanted(std::size_t t, std::size_t r, Look look) const {
     // A minute tells nothing that saves more than it costs where it is all, or nothing to choose.
     const bool byMinutes =
         recordings_.size() > 1 && CoarseTake::segmentsOf(takes_[t]->bands.size()) > 1;
-    if (minute) return byMinutes && !minute_[at(t, r)];
+    if (look == Look::TellingMinute) return byMinutes && !minute_[at(t, r)];
     if (!byMinutes) return true;
     double best = 0;
     for (std::size_t o = 0; o < recordings_.size(); ++o) {
@@ -98,10 +98,11 @@ std::vector<std::size_t> PairNominations::byLikeliest() const {
     return out;
 }
 
-void PairNominations::askAll(bool minutes, const JobControl& job) {
+void PairNominations::askAll(Look look, const JobControl& job) {
     std::vector<std::size_t> some;
     int held = 0;
     double done = 0;
+    const bool minutes = look == Look::TellingMinute;
     const auto order = minutes ? allTakes() : byLikeliest();
     for (std::size_t i = 0; i < order.size(); ++i) {
         some.push_back(order[i]);
@@ -109,7 +110,7 @@ void PairNominations::askAll(bool minutes, const JobControl& job) {
         if (held < kHeldSegments && i + 1 < order.size()) continue;
         if (job.stopRequested()) return;
         const double until = static_cast<double>(i + 1) / static_cast<double>(order.size());
-        askSome(some, minutes, job.part(done, until));
+        askSome(some, look, job.part(done, until));
         done = until;
         some.clear();
         held = 0;
@@ -123,13 +124,13 @@ bool PairNominations::askedBefore(std::size_t t, std::size_t r) {
 }
 
 std::vector<PairNominations::Pair> PairNominations::pairsOf(const std::vector<std::size_t>& takes,
-                                                            bool minutes) {
+                                                            Look look) {
     std::vector<Pair> pairs;
     for (std::size_t r = 0; r < recordings_.size(); ++r) {
         std::size_t count = 0;
         for (std::size_t i = 0; i < takes.size(); ++i) {
             const std::size_t t = takes[i];
-            if (!wanted(t, r, minutes) || (!minutes && askedBefore(t, r))) continue;
+            if (!wanted(t, r, look) || (look == Look::Whole && askedBefore(t, r))) continue;
             pairs.push_back({i, r});
             ++count;
         }
@@ -138,33 +139,32 @@ std::vector<PairNominations::Pair> PairNominations::pairsOf(const std::vector<st
     return pairs;
 }
 
-void PairNominations::askSome(const std::vector<std::size_t>& takes, bool minutes,
+void PairNominations::askSome(const std::vector<std::size_t>& takes, Look look,
                               const JobControl& job) {
-    const auto pairs = pairsOf(takes, minutes);
+    const auto pairs = pairsOf(takes, look);
     std::vector<bool> looked(takes.size(), false);
     for (const Pair& p : pairs) looked[p.take] = true;
     std::vector<std::optional<CoarseTake>> looks(takes.size());
     parallelFor(takes.size(), threads_, [&](std::size_t i) {
         if (!looked[i] || job.stopRequested()) return;
-        looks[i].emplace(takes_[takes[i]]->bands,
-                         minutes ? CoarseTake::Look::TellingMinute : CoarseTake::Look::Whole);
+        looks[i].emplace(takes_[takes[i]]->bands, look);
     });
     SharedProgress progress(pairs.size(), job);
     parallelFor(pairs.size(), threads_, [&](std::size_t k) {
         if (job.stopRequested()) return;
         const auto [i, r] = pairs[k];
         const JobControl piece = progress.piece();
-        askOne(takes[i], r, *looks[i], *searches_[r].use(*recordings_[r]), minutes, piece);
+        askOne(takes[i], r, *looks[i], *searches_[r].use(*recordings_[r]), look, piece);
         searches_[r].done();
         piece.report(1);
     });
 }
 
-void PairNominations::askOne(std::size_t t, std::size_t r, const CoarseTake& look,
-                             CoarseRecording& searched, bool minute, const JobControl& job) {
+void PairNominations::askOne(std::size_t t, std::size_t r, const CoarseTake& seen,
+                             CoarseRecording& searched, Look look, const JobControl& job) {
     const SoundScan &take = *takes_[t], &recording = *recordings_[r];
-    auto found = guarded(take.info.path, [&] { return nominate(look, searched, job); });
-    if (minute) {
+    auto found = guarded(take.info.path, [&] { return nominate(seen, searched, job); });
+    if (look == Look::TellingMinute) {
         if (!found || !found->refused.empty()) return;  // the whole take says why
         minute_[at(t, r)] = found->best();
         if (known_) known_->keepMinute(take, recording, found->best());
@@ -175,15 +175,15 @@ void PairNominations::askOne(std::size_t t, std::size_t r, const CoarseTake& loo
 }
 
 bool PairNominations::askTheRest(std::size_t t, const JobControl& job) {
-    std::optional<CoarseTake> look;
+    std::optional<CoarseTake> whole;
     bool any = false;
     for (std::size_t r = 0; r < recordings_.size(); ++r) {
         if (asked(t, r)) continue;
         any = true;
         if (askedBefore(t, r) || job.stopRequested()) continue;
-        if (!look) look.emplace(takes_[t]->bands);
+        if (!whole) whole.emplace(takes_[t]->bands);
         CoarseRecording searched(recordings_[r]->bands);
-        askOne(t, r, *look, searched, false, job.withReport({}));
+        askOne(t, r, *whole, searched, Look::Whole, job.withReport({}));
     }
     return any;
 }

@@ -63,6 +63,7 @@ class PairNominations {
     [[nodiscard]] std::size_t at(std::size_t t, std::size_t r) const {
         return r * takes_.size() + t;
     }
+    using Look = CoarseTake::Look;
     struct Pair {
         std::size_t take, recording;  // the take among some
     };
@@ -72,13 +73,13 @@ class PairNominations {
     /// many of them at once.
     [[nodiscard]] std::vector<std::size_t> byLikeliest() const;
     /// Some takes at a time, whose transforms are held, and for these one recording after the
-    /// other. \param minutes  only the most telling minute of each.
-    void askAll(bool minutes, const JobControl& job);
-    void askSome(const std::vector<std::size_t>& takes, bool minutes, const JobControl& job);
-    [[nodiscard]] std::vector<Pair> pairsOf(const std::vector<std::size_t>& takes, bool minutes);
-    void askOne(std::size_t t, std::size_t r, const CoarseTake& look, CoarseRecording& searched,
-                bool minute, const JobControl& job);
-    [[nodiscard]] bool wanted(std::size_t t, std::size_t r, bool minute) const;
+    /// other.
+    void askAll(Look look, const JobControl& job);
+    void askSome(const std::vector<std::size_t>& takes, Look look, const JobControl& job);
+    [[nodiscard]] std::vector<Pair> pairsOf(const std::vector<std::size_t>& takes, Look look);
+    void askOne(std::size_t t, std::size_t r, const CoarseTake& seen, CoarseRecording& searched,
+                Look look, const JobControl& job);
+    [[nodiscard]] bool wanted(std::size_t t, std::size_t r, Look look) const;
     void recallMinutes();
     /// Takes over what the whole take showed before, if it was asked.
     bool askedBefore(std::size_t t, std::size_t r);

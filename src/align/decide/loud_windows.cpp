@@ -58,7 +58,7 @@ struct Least {
     }
 };
 
-/// In which order the levels of those that agree are: at `share` from the lowest.
+/// Levels that a part of those that agree do not reach.
 Least levelsOfAgreeing(const std::vector<Loudness>& windows, double share) {
     std::vector<double> take, recording;
     for (const Loudness& l : windows) {

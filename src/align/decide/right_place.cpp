@@ -22,7 +22,9 @@ constexpr double kClearMiddle = 3.2, kClearWidth = 0.4;  // deviations
 
 // Echo: share of all windows, and how low the sum is.
 constexpr double kEchoShare = 0.72, kEchoShareWidth = 0.03;
-constexpr double kHidesDirect = 10.5, kHidesWidth = 0.5;  // deviations
+// Noise reaches 3 to 4 deviations before the arrival: direct sound half as high as its echo is not
+// seen in a sum below that. Of what is seen oddsOfAnotherArrival speaks.
+constexpr double kHidesDirect = 8, kHidesWidth = 0.4;  // deviations
 // Sound before what was taken for the first, deviations of the noise and part of that. Of eighty
 // drowned takes whose place was right one had both, 0.9 ms late; of twelve that were late eleven.
 constexpr double kHeardBefore = 4.8, kHeardBeforeWidth = 0.15;
