@@ -3,6 +3,7 @@
 
 #include <gtest/gtest.h>
 
+#include "support/shoot_folder.h"
 #include "support/signals.h"
 
 namespace brisk {
