@@ -38,15 +38,16 @@ constexpr double kMostEcho = 1;                                // of such answer
 
 // Background: agreement where one side is weak against where both are about as loud. Two rooms had
 // 0.59 and less on both sides; of what is one event all had 0.8 and more on one, but for
-constexpr double kWeakOfEven = 0.69, kWeakWidth = 0.03;
+constexpr double kWeakOfEven = 0.69;  // as probable as the other
+constexpr double kWeakApart = 0.35;   // from two rooms to one event, of the middle's
+constexpr double kWeakSpread = 0.1;   // of either
 // two that are nearly the same (neither stands out by more than 5 dB; two rooms 10 and more), and
 constexpr double kStandsOutDb = 7.5, kStandsOutWidth = 0.5;
 // what is drowned all through on both sides: alike by 0.48 at best, and what is loudest on one is
 // weak on the other in 0.06 of it (two rooms 0.27 and more, or a loud programme, alike by 0.75).
 constexpr double kDrowned = 0.62, kDrownedWidth = 0.03;
 constexpr double kLoudAlone = 0.16, kLoudAloneWidth = 0.015;
-constexpr double kSeen = 3;     // deviations; what is common has to be seen
-constexpr double kInDoubt = 2;  // deviations in favour of the place
+constexpr double kLeastInCommon = 1e-3;
 
 // Other sound in a row at one end. Of 226 takes whose place was right two had one such window, none
 // had more; a piece of music played twice had five. Whoever has left the room makes them, too.
@@ -130,16 +131,24 @@ double oddsOfSpread(double spreadMs) {
     return std::min(kMostEcho, oddsBelow(kWideSpread, spreadMs, kWideSpreadWidth));
 }
 
+namespace {
+/// Two bell curves, as wide as what is measured: of a few moments neither is much more probable.
+/// Source: any text on signal detection, the likelihood ratio of two normal densities.
+double oddsOfWeak(const SharedPart& weak, const SharedPart& even) {
+    const double middle = std::max(even.agreement, kLeastInCommon);
+    const double width = std::hypot(kWeakSpread * middle, weak.doubt, kWeakOfEven * even.doubt);
+    return oddsBelow(weak.agreement, kWeakOfEven * middle, width * width / (kWeakApart * middle));
+}
+}  // namespace
+
 double oddsOfBackground(const SharedByBalance& shared) {
     const SharedPart& even = shared.even;
-    if (even.agreement < kSeen * even.doubt) return 0;
-    const auto most = [](const SharedPart& p) { return p.agreement + kInDoubt * p.doubt; };
-    const double weak = std::max(most(shared.takeWeak), most(shared.recordingWeak));
+    const double heard =
+        std::min(oddsOfWeak(shared.takeWeak, even), oddsOfWeak(shared.recordingWeak, even));
     const double standsOutDb = std::min(shared.recordingStandsOutDb, shared.takeStandsOutDb);
     const double alone = std::min(shared.loudInTakeAlone, shared.loudInRecordingAlone);
     // Each of the three clears it.
-    return std::min({oddsBelow(weak / even.agreement, kWeakOfEven, kWeakWidth),
-                     oddsBelow(kStandsOutDb, standsOutDb, kStandsOutWidth),
+    return std::min({heard, oddsBelow(kStandsOutDb, standsOutDb, kStandsOutWidth),
                      oddsBelow(kLoudAlone, alone, kLoudAloneWidth) +
                          oddsBelow(kDrowned, even.agreement, kDrownedWidth)});
 }

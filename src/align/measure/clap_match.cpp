@@ -69,7 +69,7 @@ class ClapMeasurer {
         Curve c{onset.value, w->lagCorrection.value, std::vector<float>(2 * kReach + 1)};
         std::vector<float> pulse(2 * kReach + 1);
         if (!correlator_.correlate(correlator_.transform(w->scratch),
-                                   correlator_.transform(w->clean), floor, c.values, pulse)) {
+                                   correlator_.transform(w->clean), {floor}, c.values, pulse)) {
             return Curve{};
         }
         weigh(c);

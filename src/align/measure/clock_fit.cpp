@@ -22,10 +22,12 @@ constexpr double kTukey = 4.685;
 constexpr int kAbsoluteRounds = 12;
 constexpr int kTukeyRounds = 10;
 // Bends. A speaker's sway moves the sound by a tenth of a millisecond and is no bend of a clock.
-constexpr double kSway = 60e-6;      // seconds
-constexpr double kKnotsApart = 40;   // seconds
-constexpr double kKnotFromEnd = 20;  // seconds
-constexpr std::size_t kMost = 16;    // bends and steps
+constexpr double kSway = 60e-6;        // seconds
+constexpr double kSwayOfSeen = 25e-6;  // seconds; of a clock that is known to bend
+constexpr double kKnotsApart = 40;     // seconds
+constexpr double kKnotFromEnd = 20;    // seconds
+constexpr std::size_t kKnotsTried = 30;
+constexpr std::size_t kMost = 16;  // bends and steps
 constexpr std::size_t kLookAhead = 4;
 // Steps that are too small for windows to be on different lags.
 constexpr std::size_t kBesideStep = 3;  // points on either side
@@ -68,9 +70,9 @@ class Fitter {
 
     /// Minus twice the logarithm of how likely the points are: a bell curve of their own spread, at
     /// least that of a speaker's sway, and a few that are just wild.
-    [[nodiscard]] double unexplained(const ClockFit& fit) const {
-        const double spread = std::max(kSway, fit.spread);
-        double sum = 2 * static_cast<double>(points_.size()) * std::log(spread / kSway);
+    [[nodiscard]] double unexplained(const ClockFit& fit, double sway) const {
+        const double spread = std::max(sway, fit.spread);
+        double sum = 2 * static_cast<double>(points_.size()) * std::log(spread / sway);
         for (std::size_t i = 0; i < points_.size(); ++i) {
             const double r = std::min(1.0, std::fabs(off(fit, i)) / (kTukey * spread));
             const double left = 1 - r * r;
@@ -155,6 +157,7 @@ struct Trial {
     int runs = 1;
     std::vector<double> knots;
     std::vector<bool> found = {};  ///< Of each run but the first: begun by a step found here.
+    double sway = kSway;           ///< So far from the clock a point may lie for nothing.
     ClockFit fit = {};
     double left = 0;
 
@@ -171,25 +174,36 @@ struct Trial {
     void refit(const ClockFitOptions& options) {
         const Fitter fitter(points, runs, options);
         fit = fitter.fit(knots);
-        left = fitter.unexplained(fit);
+        left = fitter.unexplained(fit, sway);
     }
 };
 
-/// With the one knot more that helps most; nothing where there is no room.
+/// With the one knot more that helps most; nothing where there is no room. Every few points first,
+/// then around the best of those: what is left changes slowly from one to the next.
 std::optional<Trial> withKnot(const Trial& from, const ClockFitOptions& options) {
     std::optional<Trial> best;
     const auto& points = from.points;
-    for (std::size_t i = 0; i + 1 < points.size(); ++i) {
+    std::size_t bestAt = 0;
+    const auto consider = [&](std::size_t i) {
         const double at = (points[i].time + points[i + 1].time) / 2;
         const bool crowded = at - points.front().time < kKnotFromEnd ||
                              points.back().time - at < kKnotFromEnd ||
                              std::any_of(from.knots.begin(), from.knots.end(),
                                          [&](double k) { return std::fabs(k - at) < kKnotsApart; });
-        if (crowded) continue;
+        if (crowded) return;
         Trial tried = from;
         tried.knots.insert(std::upper_bound(tried.knots.begin(), tried.knots.end(), at), at);
         tried.refit(options);
-        if (!best || tried.left < best->left) best = std::move(tried);
+        if (best && tried.left >= best->left) return;
+        best = std::move(tried);
+        bestAt = i;
+    };
+    const std::size_t step = std::max<std::size_t>(1, points.size() / kKnotsTried);
+    for (std::size_t i = 0; i + 1 < points.size(); i += step) consider(i);
+    if (step == 1 || !best) return best;
+    const std::size_t end = std::min(points.size() - 1, bestAt + step);
+    for (std::size_t i = bestAt < step ? 0 : bestAt - step + 1, middle = bestAt; i < end; ++i) {
+        if (i != middle) consider(i);
     }
     return best;
 }
@@ -275,6 +289,21 @@ Trial grown(Trial best, bool mayBend, const ClockFitOptions& options) {
     best.left += paid;
     return best;
 }
+
+/// A clock that is known to warm, followed as closely as its own points lie together.
+Trial followedClosely(Trial best, const ClockFitOptions& options) {
+    const double worth = 2 * std::log(static_cast<double>(best.points.size())) + kWorthMore;
+    best.sway = kSwayOfSeen;
+    best.refit(options);
+    while (best.knots.size() < kMost) {
+        auto knot = withKnot(best, options);
+        if (!knot) break;
+        settleKnots(*knot, options);
+        if (best.left - knot->left < worth) break;
+        best = std::move(*knot);
+    }
+    return best;
+}
 }  // namespace
 
 ClockFound findClock(std::span<const ClockPoint> points, int runs, const ClockFitOptions& options) {
@@ -287,6 +316,7 @@ ClockFound findClock(std::span<const ClockPoint> points, int runs, const ClockFi
     if (options.mayBend) {
         Trial bent = grown(std::move(straight), true, options);
         if (bent.left < best.left) best = std::move(bent);
+        if (!best.knots.empty()) best = followedClosely(std::move(best), options);
     }
     ClockFound out{best.fit, {}, best.runs};
     for (const auto& p : best.points) out.runOf.push_back(p.run);

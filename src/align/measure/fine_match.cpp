@@ -27,10 +27,6 @@ int probeSize(double overlap) {
     return overlap < 4 ? 1 << 14 : overlap < 10 ? 1 << 15 : 1 << 16;
 }
 
-double halfSpan(const std::vector<Curve>& curves) {
-    return std::max(0.5, (curves.back().time - curves.front().time) / 2);
-}
-
 /// `line` moved by slips measured along it: clean time of what is heard at scratch time s grows.
 ClockLine corrected(ClockLine line, const LineFit& slip) {
     // A curve's peak at lag k means the clean sound must be moved later by k, so that at scratch
@@ -52,12 +48,9 @@ LineFit lineNear(const std::vector<Curve>& curves, int polarity, const LineFit& 
 /// The direct sound's lag over time.
 LineFit slipLine(const WindowCurves& c, int polarity) {
     // First the strongest arrival, which may be an echo: all windows hold it alike, so it shows
-    // the slope best. The probe left a tenth of a millisecond or two at either end.
-    const double half = halfSpan(c.curves);
-    LineFit slip = lineNear(c.curves, polarity,
-                            searchSlope(c.curves, {.doubt = 0.0005 / half, .step = 0.00002 / half},
-                                        static_cast<int>(kEchoSeconds * kCurveRate))
-                                .line);
+    // the slope best.
+    const CommonLine strongest = c.strongest ? *c.strongest : strongestArrival(c.curves);
+    LineFit slip = lineNear(c.curves, polarity, strongest.line);
     layOnFirstArrival(
         [&](double share) {
             return firstArrival(stackCurves(c.curves, slip), c.pulse, polarity, {}, share);
@@ -114,7 +107,7 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
                           {.overlap = overlap,
                            .size = exactWindowSize(overlap.length()),
                            .wanted = out.windowsWanted,
-                           .withPulse = true},
+                           .closely = true},
                           job);
     if (!c) return tl::unexpected(c.error());
     const LineFit slip = slipLine(*c, out.polarity);

@@ -93,15 +93,15 @@ void NoiseFloor::settle() {
 
 GccPhat::GccPhat(int size, SampleRate rate, int reach)
     : reach_(reach),
+      binHz_(static_cast<double>(rate.hertz) / size),
       group_(std::max(1, size / kSmallestInverse)),
       fourier_(size),
       inverse_(size / group_),
       taper_(static_cast<std::size_t>(size), 1.0f) {
-    const double binHz = static_cast<double>(rate.hertz) / size;
-    low_ = static_cast<std::size_t>(kLowestHz / binHz);
+    low_ = static_cast<std::size_t>(kLowestHz / binHz_);
     high_ =
-        std::min(static_cast<std::size_t>(size / 2), static_cast<std::size_t>(kHighestHz / binHz));
-    block_ = std::max<std::size_t>(1, static_cast<std::size_t>(kBlockHz / binHz));
+        std::min(static_cast<std::size_t>(size / 2), static_cast<std::size_t>(kHighestHz / binHz_));
+    block_ = std::max<std::size_t>(1, static_cast<std::size_t>(kBlockHz / binHz_));
     // Flat with soft edges of an eighth: most of the window counts fully.
     const int edge = size / 8;
     for (int i = 0; i < edge; ++i) {
@@ -110,6 +110,10 @@ GccPhat::GccPhat(int size, SampleRate rate, int reach)
         taper_[static_cast<std::size_t>(i)] = v;
         taper_[static_cast<std::size_t>(size - 1 - i)] = v;
     }
+}
+
+WindowBins GccPhat::bins() const {
+    return {static_cast<double>(low_) * binHz_, binHz_, block_};
 }
 
 WindowSpectrum GccPhat::transform(std::span<const float> window) {
@@ -129,14 +133,14 @@ WindowSpectrum GccPhat::transform(std::span<const float> window) {
     return s;
 }
 
-std::vector<float> GccPhat::gains(const WindowSpectrum& clean, const NoiseFloor& floor) const {
+std::vector<float> GccPhat::gains(const WindowSpectrum& clean, const BlockWeights& weights) {
     const auto& p = clean.blockPower;
     const float loudest = *std::max_element(p.begin(), p.end());
     std::vector<float> out(p.size());
     for (std::size_t b = 0; b < p.size(); ++b) {
-        const float against = p[b] + 3 * floor.at(b) + kEmptyBand * loudest;
+        const float against = p[b] + 3 * weights.floor.at(b) + kEmptyBand * loudest;
         const float gain = against > 0 ? p[b] / against : 0.0f;
-        out[b] = gain * gain;
+        out[b] = gain * gain * (weights.worth.empty() ? 1.0f : weights.worth[b]);
     }
     return out;
 }
@@ -169,9 +173,11 @@ void GccPhat::lags(std::span<const std::complex<float>> weighted, std::span<floa
 }
 
 bool GccPhat::correlate(const WindowSpectrum& scratch, const WindowSpectrum& clean,
-                        const NoiseFloor& floor, std::span<float> curve, std::span<float> pulse) {
+                        const BlockWeights& weights, std::span<float> curve,
+                        std::span<float> pulse) {
     assert(scratch.bins.size() == clean.bins.size());
-    const auto gain = gains(clean, floor);
+    assert(weights.worth.empty() || weights.worth.size() == clean.blockPower.size());
+    const auto gain = gains(clean, weights);
     weighted_.resize(clean.bins.size());
     bool any = false;
     for (std::size_t block = 0, i = 0; i < weighted_.size(); ++block, i += block_) {

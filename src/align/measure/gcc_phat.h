@@ -6,7 +6,7 @@
 ///     GccPhat c(1 << 17, {48000}, reach);
 ///     const WindowSpectrum s = c.transform(scratch), r = c.transform(clean);
 ///     NoiseFloor floor; floor.add(r); floor.settle();
-///     c.correlate(s, r, floor, curve);
+///     c.correlate(s, r, {floor}, curve);
 #pragma once
 
 #include <complex>
@@ -24,6 +24,12 @@ struct WindowSpectrum {
     std::vector<float> blockPower;
 };
 
+/// Where the bins of a WindowSpectrum lie.
+struct WindowBins {
+    double firstHertz = 0, hertz = 1;  ///< Of the first, and from each to the next.
+    std::size_t block = 1;             ///< Bins of a block; the last may have fewer.
+};
+
 /// Power of each block in the clean sound's quiet moments.
 class NoiseFloor {
   public:
@@ -39,6 +45,12 @@ class NoiseFloor {
     std::vector<float> floor_;
 };
 
+/// By what a block of bins is weighed: where the clean sound stands out of `floor`, times `worth`.
+struct BlockWeights {
+    const NoiseFloor& floor;
+    std::span<const float> worth = {};  ///< One a block; empty: each as much as the others.
+};
+
 /// Threads: one object a thread.
 class GccPhat {
   public:
@@ -47,6 +59,7 @@ class GccPhat {
     GccPhat(int size, SampleRate rate, int reach);
 
     WindowSpectrum transform(std::span<const float> window);
+    [[nodiscard]] WindowBins bins() const;
 
     /// \param curve  2 × reach + 1 values; index reach + k is the agreement when the clean sound is
     ///               moved k samples later. In deviations of the curve's own noise; negative where
@@ -56,15 +69,17 @@ class GccPhat {
     ///               value at lag 0 is 1.
     /// Returns false when there is nothing in a window to compare.
     bool correlate(const WindowSpectrum& scratch, const WindowSpectrum& clean,
-                   const NoiseFloor& floor, std::span<float> curve, std::span<float> pulse = {});
+                   const BlockWeights& weights, std::span<float> curve,
+                   std::span<float> pulse = {});
 
   private:
     /// Weighs a block against the noise; 0 where nothing is there.
-    std::vector<float> gains(const WindowSpectrum& clean, const NoiseFloor& floor) const;
+    static std::vector<float> gains(const WindowSpectrum& clean, const BlockWeights& weights);
     /// Inverse transform of `weighted` bins for the lags within reach.
     void lags(std::span<const std::complex<float>> weighted, std::span<float> out);
 
     int reach_;
+    double binHz_;
     int group_;  // bins that share one bin of the inverse transform
     std::size_t low_, high_, block_;
     RealFourier fourier_;

@@ -107,7 +107,7 @@ Result<WindowCurves> heardAlong(WindowReader& reader, TimeRange range, const Fin
                         {.overlap = range,
                          .size = exactWindowSize(range.length()),
                          .wanted = wanted,
-                         .withPulse = true},
+                         .closely = true},
                         job.withReport({}));
 }
 

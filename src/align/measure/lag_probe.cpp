@@ -75,7 +75,7 @@ Result<std::optional<LocalSlip>> LagProbe::near(ClockLine line, Seconds moment,
         if (!w) return tl::unexpected(w.error());
         Curve c{w->middle.value, w->lagCorrection.value, std::vector<float>(2 * kReach + 1)};
         if (!correlator_.correlate(correlator_.transform(w->scratch),
-                                   correlator_.transform(w->clean), *noise_, c.values, own)) {
+                                   correlator_.transform(w->clean), {*noise_}, c.values, own)) {
             continue;
         }
         weigh(c);

@@ -33,4 +33,14 @@ CommonLine searchSlope(const std::vector<Curve>& curves, SlopeRange slopes, int 
     return best;
 }
 
+double halfSpan(const std::vector<Curve>& curves) {
+    return std::max(0.5, (curves.back().time - curves.front().time) / 2);
+}
+
+CommonLine strongestArrival(const std::vector<Curve>& curves) {
+    const double half = halfSpan(curves);
+    return searchSlope(curves, {.doubt = 0.0005 / half, .step = 0.00002 / half},
+                       static_cast<int>(kEchoSeconds * kCurveRate));
+}
+
 }  // namespace brisk

@@ -26,4 +26,11 @@ struct SlopeRange {
 /// Keeps the common lag, within ±reach samples, that most is said for. At least one curve.
 CommonLine searchSlope(const std::vector<Curve>& curves, SlopeRange slopes, int reach);
 
+/// Half the time that they cover, seconds; at least half a second.
+double halfSpan(const std::vector<Curve>& curves);
+
+/// The strongest arrival within kEchoSeconds of the line that they were heard along, which is known
+/// to some tenths of a millisecond at either end. At least one curve.
+CommonLine strongestArrival(const std::vector<Curve>& curves);
+
 }  // namespace brisk

@@ -89,7 +89,7 @@ class Listener {
         auto w = reader_.read(line, line.toRecording({t - kHalfWindow}), kShortSize);
         if (!w) return tl::unexpected(w.error());
         return correlator_.correlate(correlator_.transform(w->scratch),
-                                     correlator_.transform(w->clean), none_, curve_);
+                                     correlator_.transform(w->clean), {none_}, curve_);
     }
 
     [[nodiscard]] float value(int k) const {

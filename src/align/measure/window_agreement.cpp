@@ -50,4 +50,15 @@ double WindowAgreement::chance() const {
     return std::clamp(chance_ / std::max(1, asked_), least, 0.9);
 }
 
+int agreeingAlong(const std::vector<Curve>& curves, const CommonLine& line) {
+    std::vector<double> lags;
+    for (const Curve& c : curves) lags.push_back(line.line.at(c.time));
+    WindowAgreement agreement(curves, lags, line.polarity);
+    int out = 0;
+    for (std::size_t i = 0; i < curves.size(); ++i) {
+        out += agreement.agrees(curves[i], lags[i]) ? 1 : 0;
+    }
+    return out;
+}
+
 }  // namespace brisk

@@ -8,7 +8,7 @@
 #include <span>
 #include <vector>
 
-#include "align/measure/curve_stack.h"
+#include "align/measure/slope_search.h"
 
 namespace brisk {
 
@@ -31,5 +31,8 @@ class WindowAgreement {
     double chance_ = 0;
     int asked_ = 0;
 };
+
+/// How many of the curves hear by themselves what the others do along the line they share.
+int agreeingAlong(const std::vector<Curve>& curves, const CommonLine& line);
 
 }  // namespace brisk

@@ -8,7 +8,9 @@
 ///     heard->curves[3].values
 #pragma once
 
-#include "align/measure/curve_stack.h"
+#include <optional>
+
+#include "align/measure/slope_search.h"
 #include "core/job_control.h"
 
 namespace brisk {
@@ -17,13 +19,16 @@ struct WindowCurves {
     std::vector<Curve> curves;  ///< In order of time.
     /// What one arrival looks like in them, mean; 2 × kReach + 1 values, 1 at lag 0.
     std::vector<double> pulse = std::vector<double>(2 * kReach + 1, 0.0);
+    std::optional<CommonLine> strongest = {};  ///< Where it was listened to closely.
 };
 
 struct WindowsWanted {
     TimeRange overlap;   ///< Scratch time.
     int size = 1 << 16;  ///< Samples of WindowReader::kRate; a power of two.
     int wanted = 32;     ///< Fewer where the overlap is short.
-    bool withPulse = false;
+    /// With the pulse and the strongest arrival; and where few windows agree, bands that have
+    /// nothing in common count for nothing.
+    bool closely = false;
 };
 
 /// \param line       scratch seconds to clean seconds: lags are counted from it.

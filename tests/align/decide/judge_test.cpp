@@ -234,9 +234,18 @@ TEST(Judge, WhatIsInCommonIsBackgroundWhereNothingSaysThatItIsOneEvent) {
         << "drowned on both sides, and what is loudest comes at once";
     EXPECT_GT(oddsOfBackground({little, {0.9, 0.005}, little, 12, 14, 0.4, 0.05}), 1)
         << "a loud programme, drowned by nothing";
-    const SharedPart unseen{0.01, 0.005};
-    EXPECT_EQ(oddsOfBackground({little, unseen, little, 12, 14, 0.4, 0.35}), 0)
-        << "nothing to compare";
+}
+
+// A programme far under the voices stands out of windows and is not seen in moments: it had passed.
+TEST(Judge, WhereMomentsSayNothingTheyDoNotClearAPlace) {
+    const SharedPart unseen{0.015, 0.008}, few{0.015, 0.017};
+    const double neither = oddsOfBackground({few, unseen, few, 17, 18, 0.56, 0.56});
+    EXPECT_GT(neither, 0.3);
+    EXPECT_LT(neither, 3);
+    const SharedPart faint{0.088, 0.008}, ofAFew{0.038, 0.024};
+    EXPECT_GT(oddsOfBackground({ofAFew, faint, ofAFew, 14, 21, 0.5, 0.52}), 0.5);
+    EXPECT_LT(oddsOfBackground({few, unseen, few, 17, 18, 0.02, 0.56}), 0.01)
+        << "what is loudest comes at once";
 }
 
 TEST(Judge, WindowsThatLieFarAboutAPlaceDoNotMakeItRightToAMillisecond) {

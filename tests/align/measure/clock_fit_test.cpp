@@ -51,6 +51,18 @@ TEST(ClockFit, FollowsAClockThatWarmsToATenthOfAMillisecond) {
     EXPECT_NEAR(found.fit.slopeAt(900), -1e-6, 3e-6);
 }
 
+// As bodies warm: quickly first. 30 ppm in half an hour.
+TEST(ClockFit, AClockThatIsSeenToBendIsFollowedAsCloselyAsItsPointsLie) {
+    const auto lag = [](double t) { return 30e-6 * (t - 600 * (1 - std::exp(-t / 600))); };
+    for (std::uint64_t seed = 20; seed < 26; ++seed) {
+        const auto points = measured(1800, 15, seed, lag);
+        const ClockFound found = findClock(points, 1, {});
+        EXPECT_EQ(found.runs, 1);
+        EXPECT_LT(worstOff(found, points, lag), 8e-5) << seed;
+        EXPECT_LT(found.fit.knots.size(), 12u) << seed;
+    }
+}
+
 TEST(ClockFit, WhereNothingMayBendAWayIsASeriesOfPlaces) {
     const auto lag = [](double t) { return -14e-6 * t + 0.5 * 26e-6 / 1800 * t * t; };
     const auto points = measured(1800, 15, 5, lag);

@@ -57,6 +57,15 @@ TEST(HeardSpots, AStretchReachesAsFarAsItsWindowsAgree) {
     EXPECT_EQ(reachOf(1, spots, std::vector<bool>(8)).start.value, 18) << "where none is sure, all";
 }
 
+// The one is moved to its direct sound, the other is there already.
+TEST_F(Jumps, BeforeALossAnEchoIsLoudestAndAfterItTheDirectSoundIsAlone) {
+    auto heard = cut(day, 20, 100);
+    constexpr std::size_t kLater = 96, kLoss = 40 * 48000;  // 2 ms
+    for (std::size_t n = kLoss; n-- > kLater;) heard[n] = 0.8f * heard[n] + heard[n - kLater];
+    const auto e = shoot.match(heard, joined(cut(day, 0, 60), cut(day, 60.03, 120)));
+    expectOneJump(e, 20, 19.97, 40);
+}
+
 TEST_F(Jumps, InAPauseThePlaceIsAsDoubtfulAsThePauseIsLong) {
     std::fill(day.begin() + 53 * 48000, day.begin() + 58 * 48000, 0.0f);
     // Lost right after the last word, where nothing tells.

@@ -25,7 +25,7 @@ struct Best {
 Best bestLag(const std::vector<float>& scratch, const std::vector<float>& clean) {
     GccPhat c(kSize, {48000}, kLags);
     std::vector<float> curve(2 * kLags + 1);
-    EXPECT_TRUE(c.correlate(c.transform(scratch), c.transform(clean), NoiseFloor{}, curve));
+    EXPECT_TRUE(c.correlate(c.transform(scratch), c.transform(clean), {NoiseFloor{}}, curve));
     const auto top = std::max_element(curve.begin(), curve.end(),
                                       [](float a, float b) { return std::fabs(a) < std::fabs(b); });
     return {static_cast<int>(top - curve.begin()) - kLags, *top};
@@ -82,7 +82,7 @@ TEST(GccPhat, IsWhatASlowSumOverBinsFinds) {
     GccPhat c(kSize, {48000}, kNear);
     const WindowSpectrum a = c.transform(scratch), b = c.transform(clean);
     std::vector<float> curve(2 * kNear + 1);
-    ASSERT_TRUE(c.correlate(a, b, NoiseFloor{}, curve));
+    ASSERT_TRUE(c.correlate(a, b, {NoiseFloor{}}, curve));
     // Bins from 110 Hz on, as the transform keeps them.
     const auto low = static_cast<std::size_t>(110.0 / (48000.0 / kSize));
     std::vector<double> slow(curve.size());
@@ -105,7 +105,7 @@ TEST(GccPhat, SilenceSaysNothing) {
     GccPhat c(kSize, {48000}, kLags);
     const WindowSpectrum quiet = c.transform(std::vector<float>(kSize, 0.0f));
     std::vector<float> curve(2 * kLags + 1);
-    EXPECT_FALSE(c.correlate(quiet, quiet, NoiseFloor{}, curve));
+    EXPECT_FALSE(c.correlate(quiet, quiet, {NoiseFloor{}}, curve));
 }
 
 TEST(NoiseFloor, IsTheQuietTenth) {
