@@ -47,7 +47,7 @@ class WholeShoot : public ::testing::Test {
     void match() {
         ASSERT_TRUE(w.press(QStringLiteral("Find matches")));
         w.waitQuiet();
-        QTest::qWait(400);  // takes slide to their places
+        EXPECT_TRUE(QTest::qWaitFor([&] { return !map().sliding(); }, 60000));
     }
     app::Session& session() { return w.window.session(); }
     app::DayMap& map() { return w.window.dayMap(); }

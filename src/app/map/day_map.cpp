@@ -247,7 +247,7 @@ QRectF DayMap::shownBox(int take) const {
 
 QRectF DayMap::onItsWay(int take, const QRectF& now) const {
     const auto from = came_.find(take);
-    if (from == came_.end() || sliding_.state() != QAbstractAnimation::Running) return now;
+    if (from == came_.end() || !sliding()) return now;
     const double way = sliding_.currentValue().toDouble();
     const auto between = [&](double a, double b) { return a + (b - a) * way; };
     return {between(from->second.left(), now.left()), between(from->second.top(), now.top()),
@@ -277,9 +277,8 @@ void DayMap::paintEvent(QPaintEvent* e) {
     paintRuler(p);
     for (std::size_t i = 0; i < day_.ribbons.size(); ++i) paintRibbon(p, i);
     p.restore();
-    const bool sliding = sliding_.state() == QAbstractAnimation::Running;
     p.save();
-    if (!sliding) p.setClipRect(map);
+    if (!sliding()) p.setClipRect(map);
     for (const auto& t : day_.takes) {
         const QRectF box = onItsWay(t.take, boxOf(t));
         if (box.intersects(e->rect())) paintTake(p, t.take, box, t.day, t.covered);

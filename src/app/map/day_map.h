@@ -25,6 +25,8 @@ class DayMap : public QWidget, public SpokenParts {
     /// Where a take is drawn; empty where it is not in view.
     [[nodiscard]] QRectF boxOf(int take) const;
     [[nodiscard]] const TimeAxis& axis() const { return axis_; }
+    /// Whether takes are on their way to their places.
+    [[nodiscard]] bool sliding() const { return sliding_.state() == QAbstractAnimation::Running; }
 
     // The takes, for those who listen: those with a place, then those without.
     [[nodiscard]] int partCount() const override;

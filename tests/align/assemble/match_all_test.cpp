@@ -2,7 +2,7 @@
 #include "align/assemble/match_all.h"
 
 #include <chrono>
-#include <thread>
+#include <mutex>
 
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -154,16 +154,17 @@ TEST_F(MatchAll, StopsAtOnce) {
     using Clock = std::chrono::steady_clock;
     std::vector<const SoundScan*> many;
     for (int i = 0; i < 60; ++i) many.push_back(&takes[static_cast<std::size_t>(i % 3)]);
-    const JobControl job;
+    const JobControl stop;
+    std::once_flag once;
     Clock::time_point asked;
-    std::jthread stopper([&] {
-        std::this_thread::sleep_for(std::chrono::milliseconds(700));
-        asked = Clock::now();
-        job.requestStop();
+    const JobControl job = stop.withReport([&](double) {
+        std::call_once(once, [&] {
+            asked = Clock::now();
+            stop.requestStop();
+        });
     });
     const auto m = matchAll(many, all(recordings, false), {}, 2, job);
     const auto ended = Clock::now();
-    stopper.join();
     EXPECT_TRUE(m.stopped);
     EXPECT_TRUE(m.problems.empty());
     EXPECT_EQ(m.byTake.size(), many.size());
