@@ -124,7 +124,7 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
                           oddsOfOtherEvent(agreeing, beside.against.windows, used, stack,
                                            onsetsOfAllAgree(coarse, e.overlap.length().value)),
                           oddsOfElsewhere(beside.rivals),
-                          oddsOfEcho(agreeing, used, stack) + oddsOfAnotherArrival(around) +
+                          oddsOfEcho(agreeing, used, around.noises) + oddsOfAnotherArrival(around) +
                               (e.path.empty() ? 0.0 : oddsOfStrayPlace(standingAgree, standing)) +
                               oddsOfSpread(spreadMs),
                           beside.shared ? oddsOfBackground(*beside.shared) : 0.0,

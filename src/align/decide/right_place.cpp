@@ -108,8 +108,8 @@ bool onsetsOfAllAgree(double coarse, double overlap) {
     return coarse > kOnsetsOfAll * std::sqrt(overlap);
 }
 
-double oddsOfEcho(int agreeing, int used, double stack) {
-    const double low = rising(kHidesDirect, stack, kHidesWidth);
+double oddsOfEcho(int agreeing, int used, double noises) {
+    const double low = rising(kHidesDirect, noises, kHidesWidth);
     const double share = static_cast<double>(agreeing) / std::max(1, used);
     return low * std::min(kMostEcho, oddsBelow(share, kEchoShare, kEchoShareWidth));
 }

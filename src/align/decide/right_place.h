@@ -56,7 +56,9 @@ bool onsetsOfAllAgree(double coarse, double overlap);
 
 /// Where the sum stands low, direct sound that is weaker than its echo is not seen in it; windows
 /// that point here and there are the sign of it.
-double oddsOfEcho(int agreeing, int used, double stack);
+/// \param noises  how high it stands, in deviations of what comes before every arrival: echoes are
+///                no noise that hides anything.
+double oddsOfEcho(int agreeing, int used, double noises);
 
 /// What is heard before the arrival that was taken for the first may be the direct sound: too weak
 /// to be taken, and too strong for noise or for a ghost of what comes after it. And one that was

@@ -125,18 +125,24 @@ TEST(Judge, ThinEvidenceIsUnsure) {
 // A sum this low hides direct sound that is weaker than its echo: the place may be milliseconds
 // late.
 TEST(Judge, WindowsThatPointHereAndThereUnderALowSumMayPointAtAnEcho) {
-    const auto low = judged(matchWith(32, 23, 6.5));
+    const auto standing = [](int agreeing, double noises) {
+        FineMatch m = matchWith(32, agreeing, 6.5);
+        m.around = {3, noises, 0.9};
+        return m;
+    };
+    const auto low = judged(standing(23, 6.5));
     EXPECT_EQ(low.status, MatchStatus::Unsure);
     EXPECT_NEAR(low.confidence, 0.5, 0.1);
-    EXPECT_EQ(judged(matchWith(32, 23, 14)).status, MatchStatus::Matched);
-    EXPECT_EQ(judged(matchWith(32, 29, 6.5)).status, MatchStatus::Matched);
+    EXPECT_EQ(judged(standing(23, 14)).status, MatchStatus::Matched)
+        << "what the sum does not stand out of are echoes, and come later";
+    EXPECT_EQ(judged(standing(29, 6.5)).status, MatchStatus::Matched);
 
     // What speaks against it most is what is told.
     const SharedPart even{0.2, 0.005}, weak{0.15, 0.005};
     Beside beside;
     beside.shared = SharedByBalance{weak, even, weak, 12, 14, 0.4, 0.35};
     EXPECT_GT(oddsOfBackground(*beside.shared), 0.001);
-    EXPECT_EQ(judged(matchWith(32, 23, 6.5), beside).reason.front().id, "thin-evidence");
+    EXPECT_EQ(judged(standing(23, 6.5), beside).reason.front().id, "thin-evidence");
 }
 
 // A piece of music that was played twice agrees for a minute, and then another one begins.
