@@ -171,12 +171,13 @@ void judgeClaps(const std::vector<ClapMatch>& found, bool quiet, TetherEstimate&
                   0,
                   static_cast<double>(agreeing) / std::max(1, claps),
                   others.empty() ? 0 : others.front(),
-                  0,
-                  0,
+                  best.match.around.before,
+                  best.match.around.beforeShare(),
                   0};
     const Fact agreement{"claps-agree", {{"agreeing", agreeing}, {"claps", claps}}};
     const auto said = [&](const char* id) { return Facts{{id, {{"agreement", agreement}}}}; };
-    const Against against = againstClaps({stack, agreeing, claps, quiet}, others);
+    const Against against =
+        againstClaps({stack, agreeing, claps, quiet, best.match.around}, others);
     e.confidence = against.probability();
     if (e.confidence >= kSureFrom) {
         e.status = MatchStatus::Matched;

@@ -167,6 +167,7 @@ Against againstClaps(const ClapEvidence& e, std::span<const double> others) {
     a.otherEvent =
         (e.quiet ? 0 : kAmongOtherSound) + (e.agreeing * 3 >= e.claps * 2 ? 0 : kSomeClapsMissing);
     a.elsewhere = oddsOfOthers(others, 1, kClapElsewhereWidth);
+    a.echo = oddsOfAnotherArrival(e.around);
     return a;
 }
 

@@ -88,7 +88,8 @@ struct ClapEvidence {
     double stack = 0;  ///< Height of the sum around the claps, in deviations.
     int agreeing = 0;
     int claps = 0;
-    bool quiet = true;  ///< Nothing else is heard in the take; else that had to agree, too.
+    bool quiet = true;          ///< Nothing else is heard in the take; else that had to agree, too.
+    AroundArrival around = {};  ///< All of them together.
 };
 
 /// \param others  other places' sums against this one's.

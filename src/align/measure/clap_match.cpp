@@ -93,6 +93,7 @@ class ClapMeasurer {
         const auto sum = stackCurves(curves, slip);
         m.stackStrength = found.height / noiseAround(sum);
         slip.at0 += firstArrival(sum, pulse, m.polarity) / kCurveRate;
+        m.around = aroundArrival(stackCurves(curves, slip), m.polarity);
         if (span < kDriftSpan) {
             slip.at0 = slip.at(centre);
             slip.slope = 0;

@@ -211,6 +211,22 @@ TEST(JudgeClaps, AmongOtherSoundThatDoesNotDecideAreUnsure) {
     EXPECT_LT(among.confidence, 0.5);
 }
 
+// A clap 1.1 ms late, and what came at the right moment half as high.
+TEST(JudgeClaps, WithASoundJustBeforeThemMayBeAnEcho) {
+    ClapMatch clap;
+    clap.clapsInTake = 1;
+    clap.match.stackStrength = 13.4;
+    clap.match.windows.push_back({{3.0}, {0}, 9, true});
+    clap.match.around = {4.0, 40, 0.9};
+    TetherEstimate alone, after;
+    judgeClaps({clap}, true, alone);
+    clap.match.around = {5.2, 9.7, 0.28};
+    judgeClaps({clap}, true, after);
+    EXPECT_EQ(alone.status, MatchStatus::Matched);
+    EXPECT_EQ(after.status, MatchStatus::Unsure);
+    EXPECT_NEAR(after.evidence.beforeShare, 0.54, 0.01);
+}
+
 TEST(JudgeClaps, InTwoPlacesEquallyWellGetAHalfEach) {
     ClapMatch claps;
     claps.clapsInTake = 1;
