@@ -15,6 +15,8 @@ namespace {
 /// A step may go to any of 160 lags (80 ms, half a millisecond each), at any of some twenty
 /// moments.
 constexpr double kLogChoicesOfAStep = 3.5;
+/// Odds of a background; about one is where neither was seen.
+constexpr double kWorthSaying = 2;
 
 // Rivals: another place's evidence against the best one's, a ratio. Another place that chance does
 // not explain either is the same sound once more: the best one must be two and a half times as
@@ -146,10 +148,13 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
         e.status = MatchStatus::Unsure;
         const double others = against.luck + against.otherEvent;
         const double placeAndEcho = against.elsewhere + others + against.echo;
-        e.reason = said(against.background > placeAndEcho + against.otherSound ? "only-background"
-                        : against.otherSound > placeAndEcho                    ? "agrees-in-part"
-                        : against.elsewhere > others                           ? "several-places"
-                                                                               : "thin-evidence");
+        // Where nothing could be seen to be in common, nothing is said of two rooms.
+        const bool seen = against.background > kWorthSaying;
+        e.reason =
+            said(seen && against.background > placeAndEcho + against.otherSound ? "only-background"
+                 : against.otherSound > placeAndEcho                            ? "agrees-in-part"
+                 : against.elsewhere > others                                   ? "several-places"
+                                                                                : "thin-evidence");
     } else {
         e.status = MatchStatus::Unmatched;
         e.reason = said("no-place-at-best");

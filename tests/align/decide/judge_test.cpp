@@ -264,6 +264,11 @@ TEST(Judge, WhereMomentsSayNothingTheyDoNotClearAPlace) {
     const double neither = oddsOfBackground({few, unseen, few, 17, 18, 0.56, 0.56});
     EXPECT_GT(neither, 0.3);
     EXPECT_LT(neither, 3);
+    Beside beside;
+    beside.shared = SharedByBalance{few, unseen, few, 17, 18, 0.56, 0.56};
+    const auto e = judged(matchWith(40, 36, 40), beside);
+    EXPECT_EQ(e.status, MatchStatus::Unsure);
+    EXPECT_EQ(e.reason.front().id, "thin-evidence") << "nobody saw two rooms either";
     const SharedPart faint{0.088, 0.008}, ofAFew{0.038, 0.024};
     EXPECT_GT(oddsOfBackground({ofAFew, faint, ofAFew, 14, 21, 0.5, 0.52}), 0.5);
     EXPECT_LT(oddsOfBackground({few, unseen, few, 17, 18, 0.02, 0.56}), 0.01)
