@@ -39,6 +39,10 @@ std::vector<float> BandCoherence::worth() const {
     if (windows_ < 2) return out;
     const double n = windows_;
     std::vector<float> squared;
+    for (const auto& v : sum_) squared.push_back(std::norm(v));
+    const auto bin = [&](std::size_t i) {
+        return squared.begin() + static_cast<std::ptrdiff_t>(i);
+    };
     for (std::size_t b = 0; b < out.size(); ++b) {
         const double middle =
             static_cast<double>(b * bins_.block) + 0.5 * static_cast<double>(bins_.block);
@@ -46,10 +50,9 @@ std::vector<float> BandCoherence::worth() const {
         const double half = std::max(kLeastHalfHz, kHalfBand * hertz) / bins_.hertz;
         const auto from = static_cast<std::size_t>(std::max(0.0, middle - half));
         const auto to = std::min(sum_.size(), static_cast<std::size_t>(middle + half));
-        squared.clear();
-        for (std::size_t i = from; i < to; ++i) squared.push_back(std::norm(sum_[i]));
         // Of n directions by chance the squared sum has a median of n ln 2.
-        const double mean = quantile(squared, 0.5) / std::numbers::ln2 / n;
+        const double mean =
+            quantile(std::vector<float>(bin(from), bin(to)), 0.5) / std::numbers::ln2 / n;
         const double coherent = std::clamp((mean - 1) / (n - 1), 0.0, 1.0);
         out[b] = static_cast<float>(std::sqrt(coherent));
     }

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "align/measure/moved_pattern.h"
+#include "align/measure/window_agreement.h"
 
 namespace brisk {
 namespace {
@@ -23,7 +24,8 @@ class StepTeller {
         std::vector<ClockStep> out;
         if (clock_.stretches() < 2) return out;
         const ArrivalPattern arrivals = pattern();
-        const std::vector<bool> sure = clock_.agreeWithAll(clock_.curves(), clock_.modelLags());
+        const std::vector<bool> sure =
+            whichAgree(clock_.curves(), clock_.modelLags(), whole_.polarity);
         for (int r = 0; r + 1 < clock_.stretches(); ++r) {
             if (job.stopRequested()) return cancelled();
             auto s = settle(r, sure, arrivals, job);

@@ -123,16 +123,13 @@ Result<FineMatch> measurePlace(WindowReader& reader, const PlaceProbe& probe, Ti
     out.spreadMs = slip.spread * 1e3;
     std::vector<double> lags;
     for (const auto& curve : c->curves) lags.push_back(slip.at(curve.time));
-    WindowAgreement agreement(c->curves, lags, out.polarity);
-    for (const auto& curve : c->curves) {
-        const Top own = topOf(curve, out.polarity, slip.at(curve.time),
-                              static_cast<int>(kNearSeconds * kCurveRate));
-        out.windows.push_back({{curve.time},
-                               {own.lag - slip.at(curve.time)},
-                               own.height,
-                               agreement.agrees(curve, slip.at(curve.time))});
+    const auto agree = whichAgree(c->curves, lags, out.polarity, &out.chanceOfAgreement);
+    for (std::size_t i = 0; i < lags.size(); ++i) {
+        const Curve& curve = c->curves[i];
+        const Top own =
+            topOf(curve, out.polarity, lags[i], static_cast<int>(kNearSeconds * kCurveRate));
+        out.windows.push_back({{curve.time}, {own.lag - lags[i]}, own.height, agree[i]});
     }
-    out.chanceOfAgreement = agreement.chance();
     out.heardAlong = out.line;
     out.heard = std::make_shared<const WindowCurves>(std::move(*c));
     out.line = corrected(out.line, slip);

@@ -12,8 +12,6 @@
 namespace brisk {
 namespace {
 
-constexpr double kNearSamples = kNearSeconds * kCurveRate;
-
 /// A clock and its steps as an answer.
 class FollowedTake {
   public:
@@ -28,7 +26,7 @@ class FollowedTake {
     [[nodiscard]] std::vector<bool> agreeing(const std::vector<Curve>& all,
                                              const std::vector<double>& lags, double& chance,
                                              std::vector<StretchEvidence>& stood) const {
-        if (!anyWalked(steps_)) return clock_.agreeWithAll(all, lags, &chance);
+        if (!anyWalked(steps_)) return whichAgree(all, lags, whole_.polarity, &chance);
         std::vector<bool> out(all.size());
         const auto run = clock_.runs();
         double sum = 0;
@@ -91,7 +89,7 @@ FollowedClock FollowedTake::result() const {
     out.ranges = rangesAlong(levels, about);
     const auto between = clock_.beside();
     for (std::size_t i = 0; i < all.size(); ++i) {
-        const Top own = topOf(all[i], whole_.polarity, lags[i], static_cast<int>(kNearSamples));
+        const Top own = topOf(all[i], whole_.polarity, lags[i], kNearSamples);
         const SlipWindow w{{all[i].time},
                            {own.lag - lags[i]},
                            own.height,

@@ -9,15 +9,14 @@
 #include "align/clock_limits.h"
 #include "align/measure/first_arrival.h"
 #include "align/measure/moved_pattern.h"
-#include "align/measure/window_agreement.h"
 #include "align/nominate/pulled_rate.h"
 
 namespace brisk {
 namespace {
 
 constexpr double kHeardHeight = 3.5;
-constexpr double kStrong = 20;  // of one window's weight
-constexpr double kNearSamples = kNearSeconds * kCurveRate;
+constexpr double kStrong = 20;     // of one window's weight
+constexpr int kBesideArrival = 3;  // samples that an arrival may lie beside where it is looked for
 
 }  // namespace
 
@@ -63,7 +62,7 @@ StretchedClock::Points StretchedClock::points(const std::vector<double>& lags) c
     for (std::size_t i = 0; i < heard_.spots.size(); ++i) {
         const Spot& s = heard_.spots[i];
         if (!s.heard()) continue;
-        const Top top = topOf(s.curve, whole_.polarity, lags[i], static_cast<int>(kNearSamples));
+        const Top top = topOf(s.curve, whole_.polarity, lags[i], kNearSamples);
         if (top.height <= kHeardHeight) continue;
         out.points.push_back({s.time(), top.lag + s.base, std::min(top.height, kStrong), s.run});
         out.spots.push_back(i);
@@ -233,16 +232,6 @@ ClockFitOptions StretchedClock::clockOptions() const {
     const double drift = whole_.line.drift.value;
     return {.likelySlope = (drift - expectedDrift(whole_.line.drift).value) * 1e-6,
             .maxSlope = kMaxClockDrift};
-}
-
-std::vector<bool> StretchedClock::agreeWithAll(const std::vector<Curve>& all,
-                                               const std::vector<double>& lags,
-                                               double* chance) const {
-    WindowAgreement agreement(all, lags, whole_.polarity);
-    std::vector<bool> out(all.size());
-    for (std::size_t i = 0; i < all.size(); ++i) out[i] = agreement.agrees(all[i], lags[i]);
-    if (chance) *chance = agreement.chance();
-    return out;
 }
 
 }  // namespace brisk

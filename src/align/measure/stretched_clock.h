@@ -17,8 +17,7 @@
 
 namespace brisk {
 
-/// Samples that an arrival may lie beside where it is looked for.
-constexpr int kBesideArrival = 3;
+constexpr int kNearSamples = static_cast<int>(kNearSeconds * kCurveRate);
 /// What stands out of a stack, in its deviations.
 constexpr double kStandsOutOfStack = 2.5;
 
@@ -51,11 +50,6 @@ class StretchedClock {
     [[nodiscard]] Stretch stretch(int run, const std::vector<double>& lags) const;
     /// Which windows lie between the stretches, or beside them all.
     [[nodiscard]] std::vector<bool> beside() const;
-    /// Whether each window agrees with all the others along `lags`.
-    /// \param chance  if given, that one would by luck.
-    [[nodiscard]] std::vector<bool> agreeWithAll(const std::vector<Curve>& all,
-                                                 const std::vector<double>& lags,
-                                                 double* chance = nullptr) const;
     /// Scratch seconds to clean seconds on a stretch, straight around a moment.
     [[nodiscard]] ClockLine lineOf(int run, double about) const;
 

@@ -50,15 +50,20 @@ double WindowAgreement::chance() const {
     return std::clamp(chance_ / std::max(1, asked_), least, 0.9);
 }
 
+std::vector<bool> whichAgree(const std::vector<Curve>& curves, const std::vector<double>& lags,
+                             int polarity, double* chance) {
+    WindowAgreement agreement(curves, lags, polarity);
+    std::vector<bool> out(curves.size());
+    for (std::size_t i = 0; i < out.size(); ++i) out[i] = agreement.agrees(curves[i], lags[i]);
+    if (chance) *chance = agreement.chance();
+    return out;
+}
+
 int agreeingAlong(const std::vector<Curve>& curves, const CommonLine& line) {
     std::vector<double> lags;
     for (const Curve& c : curves) lags.push_back(line.line.at(c.time));
-    WindowAgreement agreement(curves, lags, line.polarity);
-    int out = 0;
-    for (std::size_t i = 0; i < curves.size(); ++i) {
-        out += agreement.agrees(curves[i], lags[i]) ? 1 : 0;
-    }
-    return out;
+    const auto agree = whichAgree(curves, lags, line.polarity);
+    return static_cast<int>(std::count(agree.begin(), agree.end(), true));
 }
 
 }  // namespace brisk

@@ -32,7 +32,13 @@ class WindowAgreement {
     int asked_ = 0;
 };
 
-/// How many of the curves hear by themselves what the others do along the line they share.
+/// Of each curve, whether it agrees with all the others.
+/// \param lags    of each, as above.
+/// \param chance  if given, that one would by luck.
+std::vector<bool> whichAgree(const std::vector<Curve>& curves, const std::vector<double>& lags,
+                             int polarity, double* chance = nullptr);
+
+/// How many of them do along the line that they share.
 int agreeingAlong(const std::vector<Curve>& curves, const CommonLine& line);
 
 }  // namespace brisk
