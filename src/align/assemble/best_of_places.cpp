@@ -9,10 +9,10 @@
 #include "align/decide/judge.h"
 #include "align/decide/loud_windows.h"
 #include "align/decide/shared_by_balance.h"
-#include "align/measure/estimate_from.h"
-#include "align/measure/follow_clock.h"
-#include "align/measure/heard_spots.h"
-#include "align/measure/stretch_search.h"
+#include "align/follow/estimate_from.h"
+#include "align/follow/follow_clock.h"
+#include "align/follow/heard_spots.h"
+#include "align/follow/stretch_search.h"
 #include "align/measure/window_curves.h"
 
 namespace brisk {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "align/assemble/match_methods.h"
 #include "align/decide/judge.h"
+#include "align/follow/estimate_from.h"
 #include "align/measure/clap_match.h"
-#include "align/measure/estimate_from.h"
 #include "features/quiet_take.h"
 
 namespace brisk {

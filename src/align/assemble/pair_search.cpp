@@ -12,7 +12,7 @@
 #include "align/assemble/pair_measure.h"
 #include "align/assemble/pair_nominations.h"
 #include "align/assemble/recorder_files.h"
-#include "align/measure/estimate_from.h"
+#include "align/follow/estimate_from.h"
 #include "core/guarded.h"
 #include "core/parallel_for.h"
 #include "core/shared_progress.h"

@@ -2,7 +2,7 @@
 // Clocks that were set together are good to about a picture frame, and clocks that were not are
 // wrong by anything: the stamps say where to listen, the sound says where it is.
 #include "align/assemble/match_methods.h"
-#include "align/measure/estimate_from.h"
+#include "align/follow/estimate_from.h"
 
 namespace brisk {
 namespace {

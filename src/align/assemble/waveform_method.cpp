@@ -4,7 +4,7 @@
 
 #include "align/assemble/best_of_places.h"
 #include "align/assemble/match_methods.h"
-#include "align/measure/estimate_from.h"
+#include "align/follow/estimate_from.h"
 #include "align/measure/window_curves.h"
 
 namespace brisk {

@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "align/measure/estimate_from.h"
+#include "align/follow/estimate_from.h"
 #include "align/nominate/pulled_rate.h"
 #include "core/sound_distance.h"
 

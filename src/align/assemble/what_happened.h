@@ -7,7 +7,7 @@
 #include <optional>
 #include <vector>
 
-#include "align/measure/follow_clock.h"
+#include "align/follow/follow_clock.h"
 #include "align/tether_estimate.h"
 
 namespace brisk {

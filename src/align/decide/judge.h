@@ -8,8 +8,8 @@
 
 #include "align/decide/loud_windows.h"
 #include "align/decide/shared_by_balance.h"
+#include "align/follow/follow_clock.h"
 #include "align/measure/clap_match.h"
-#include "align/measure/follow_clock.h"
 #include "align/tether_estimate.h"
 
 namespace brisk {

@@ -8,7 +8,7 @@
 
 #include <vector>
 
-#include "align/measure/follow_clock.h"
+#include "align/follow/follow_clock.h"
 #include "features/sound_scan.h"
 
 namespace brisk {

@@ -10,7 +10,7 @@
 #include <cmath>
 #include <vector>
 
-#include "align/measure/follow_clock.h"
+#include "align/follow/follow_clock.h"
 #include "align/measure/window_reader.h"
 
 namespace brisk {

@@ -3,7 +3,7 @@
 
 #include <cmath>
 
-#include "align/measure/estimate_from.h"
+#include "align/follow/estimate_from.h"
 #include "align/nominate/pulled_rate.h"
 
 namespace brisk {

@@ -14,7 +14,7 @@ namespace brisk {
 namespace {
 
 constexpr double kTogether = 0.06;  // seconds: farther apart, they are no pair
-constexpr double kDriftSpan = 30;
+constexpr double kSpanForDrift = 30;
 constexpr std::size_t kMaxFits = 6;
 constexpr double kSamePlace = 0.02;
 
@@ -47,7 +47,7 @@ MarkFit through(std::vector<MarkPair> pairs, std::span<const Seconds> take,
                 std::span<const Seconds> recording, Ppm drift) {
     MarkFit fit;
     const double span = (take[pairs.back().take] - take[pairs.front().take]).value;
-    fit.driftMeasured = pairs.size() >= 2 && span >= kDriftSpan;
+    fit.driftMeasured = pairs.size() >= 2 && span >= kSpanForDrift;
     std::vector<LinePoint> points;
     const double known = fit.driftMeasured ? 0 : drift.value * 1e-6;
     for (const auto& p : pairs) {

@@ -7,7 +7,7 @@
 #include <memory>
 #include <optional>
 
-#include "align/measure/lag_probe.h"
+#include "align/show/lag_probe.h"
 #include "app/spine/latest_worker.h"
 #include "app/spine/session.h"
 

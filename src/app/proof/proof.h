@@ -13,7 +13,7 @@
 #include <vector>
 
 #include "align/decide/fit_verdict.h"
-#include "align/measure/lag_probe.h"
+#include "align/show/lag_probe.h"
 #include "app/seam/sample_source.h"
 #include "app/spine/latest_worker.h"
 #include "app/spine/session.h"

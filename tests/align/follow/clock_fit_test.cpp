@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/clock_fit.h"
+#include "align/follow/clock_fit.h"
 
 #include <gtest/gtest.h>
 

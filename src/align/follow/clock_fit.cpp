@@ -4,7 +4,7 @@
 // in one fit: losing samples does not change a clock, and a stretch of ten seconds knows its slope
 // to some ppm only, all of them together far better. Source: Beaton & Tukey 1974; Schwarz 1978,
 // estimating the dimension of a model.
-#include "align/measure/clock_fit.h"
+#include "align/follow/clock_fit.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -27,7 +27,7 @@ constexpr double kSwayOfSeen = 25e-6;  // seconds; of a clock that is known to b
 constexpr double kKnotsApart = 40;     // seconds
 constexpr double kKnotFromEnd = 20;    // seconds
 constexpr std::size_t kKnotsTried = 30;
-constexpr std::size_t kMost = 16;  // bends and steps
+constexpr std::size_t kMostKnots = 16;  // bends and steps
 constexpr std::size_t kLookAhead = 4;
 // Steps that are too small for windows to be on different lags.
 constexpr std::size_t kBesideStep = 3;  // points on either side
@@ -271,7 +271,7 @@ Trial grown(Trial best, bool mayBend, const ClockFitOptions& options) {
     const double worth = 2 * std::log(static_cast<double>(best.points.size())) + kWorthMore;
     Trial tried = best;
     double owed = 0, paid = 0;
-    for (std::size_t more = 0, ahead = 0; more < kMost && ahead < kLookAhead; ++more) {
+    for (std::size_t more = 0, ahead = 0; more < kMostKnots && ahead < kLookAhead; ++more) {
         if (tried.left < worth) break;  // hardly anything is unexplained
         auto step = withStep(tried, options);
         auto knot = mayBend ? withKnot(tried, options) : std::nullopt;
@@ -295,7 +295,7 @@ Trial followedClosely(Trial best, const ClockFitOptions& options) {
     const double worth = 2 * std::log(static_cast<double>(best.points.size())) + kWorthMore;
     best.sway = kSwayOfSeen;
     best.refit(options);
-    while (best.knots.size() < kMost) {
+    while (best.knots.size() < kMostKnots) {
         auto knot = withKnot(best, options);
         if (!knot) break;
         settleKnots(*knot, options);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/moved_pattern.h"
+#include "align/follow/moved_pattern.h"
 
 #include <gtest/gtest.h>
 

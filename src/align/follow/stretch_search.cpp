@@ -2,7 +2,7 @@
 // Coarse places near the line, probed and measured as any place is. The counter-example to
 // measuring the whole alone: fifty milliseconds lost between two minutes look like 400 ppm of drift
 // to the coarse search, and no window agrees along such a line.
-#include "align/measure/stretch_search.h"
+#include "align/follow/stretch_search.h"
 
 #include <algorithm>
 #include <cmath>

@@ -2,15 +2,15 @@
 // Along the first line lags are followed as far as windows reach (48 ms either way). Where a whole
 // stretch of them is not heard, the stretch is searched again by itself, near where it should be;
 // if it fits somewhere else beyond doubt, it is listened to along a line of its own.
-#include "align/measure/heard_spots.h"
+#include "align/follow/heard_spots.h"
 
 #include <algorithm>
 #include <cmath>
 #include <optional>
 
-#include "align/measure/lag_track.h"
-#include "align/measure/moved_pattern.h"
-#include "align/measure/stretch_search.h"
+#include "align/follow/lag_track.h"
+#include "align/follow/moved_pattern.h"
+#include "align/follow/stretch_search.h"
 
 namespace brisk {
 namespace {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/lag_probe.h"
+#include "align/show/lag_probe.h"
 #include "support/facts_text.h"
 
 #include <cmath>

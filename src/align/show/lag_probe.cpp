@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One short correlation along the tether, around one moment. Why it reports nothing rather than
 // its best lag in silence: noise has a best lag, too, and a gauge that shows it would swing.
-#include "align/measure/lag_probe.h"
+#include "align/show/lag_probe.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
 
+#include "align/follow/estimate_from.h"
 #include "align/measure/curve_stack.h"
-#include "align/measure/estimate_from.h"
 #include "align/measure/first_arrival.h"
 #include "align/measure/slope_search.h"
 #include "align/measure/window_choice.h"
@@ -18,7 +18,7 @@ namespace {
 
 constexpr int kSize = 1 << 15;  // 0.7 s
 constexpr double kHalf = 0.5 * kSize / kCurveRate;
-constexpr std::array kAround = {-0.45, 0.0, 0.45};  // seconds between the windows' middles
+constexpr std::array kMiddles = {-0.45, 0.0, 0.45};  // seconds between the windows' middles
 constexpr int kNoiseWindows = 16;
 /// Of unrelated sounds the strongest of all lags reaches about six.
 constexpr double kStands = 8.0;
@@ -64,7 +64,7 @@ Result<std::optional<LocalSlip>> LagProbe::near(ClockLine line, Seconds moment,
     std::vector<Curve> curves;
     std::vector<double> pulse(2 * kReach + 1, 0.0);
     std::vector<float> own(2 * kReach + 1);
-    for (const double beside : kAround) {
+    for (const double beside : kMiddles) {
         if (job.stopRequested()) return cancelled();
         const Seconds middle = moment + Seconds{beside};
         if (!overlap.contains(middle - Seconds{kHalf}) ||
@@ -96,7 +96,7 @@ Result<std::optional<LocalSlip>> LagProbe::near(ClockLine line, Seconds moment,
     const auto hears = [&](const Curve& c) { return strongestIn(c, 0) >= kHears; };
     // The fewer windows hear anything, the plainer it must be in them.
     const double heard = std::max<double>(1, std::count_if(curves.begin(), curves.end(), hears));
-    const double share = kInEach * static_cast<double>(kAround.size()) / heard;
+    const double share = kInEach * static_cast<double>(kMiddles.size()) / heard;
     const auto inEach = [&](int k) {
         return std::all_of(curves.begin(), curves.end(), [&](const Curve& c) {
             return !hears(c) || strongestIn(c, k / kCurveRate) >= share * strongestIn(c, 0);

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/clock_steps.h"
+#include "align/follow/clock_steps.h"
 
 #include <algorithm>
 #include <cmath>
 
-#include "align/measure/moved_pattern.h"
+#include "align/follow/moved_pattern.h"
 #include "align/measure/window_agreement.h"
 
 namespace brisk {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/follow_clock.h"
+#include "align/follow/follow_clock.h"
 
-#include "align/measure/heard_spots.h"
-#include "align/measure/stretch_search.h"
+#include "align/follow/heard_spots.h"
+#include "align/follow/stretch_search.h"
 
 #include <cmath>
 

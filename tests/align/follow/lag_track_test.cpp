@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "align/measure/lag_track.h"
+#include "align/follow/lag_track.h"
 
 #include <gtest/gtest.h>
 

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is heard, a clock through it, what its steps were; and what follows from that for the take.
-#include "align/measure/follow_clock.h"
+#include "align/follow/follow_clock.h"
 
 #include <algorithm>
 #include <limits>
 
-#include "align/measure/clock_steps.h"
+#include "align/follow/clock_steps.h"
 #include "align/measure/first_arrival.h"
 #include "align/measure/window_agreement.h"
 

@@ -2,7 +2,7 @@
 // Dynamic programming over lags (Viterbi 1967). The counter-example to looking at windows one by
 // one: in a room every tenth window points at an echo, and a stretch that lost 5 ms looks just like
 // a few of those - but they do not all point at the same place, one after the other.
-#include "align/measure/lag_track.h"
+#include "align/follow/lag_track.h"
 
 #include <algorithm>
 #include <cassert>

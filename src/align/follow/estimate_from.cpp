@@ -2,7 +2,7 @@
 // Engine times count from the scratch sound's first sample, the person's from the first picture.
 // Why the two are kept apart until here: a camera's sound may begin 21 ms after its picture, and
 // added twice, or never, it looks just like a good match that is 21 ms off.
-#include "align/measure/estimate_from.h"
+#include "align/follow/estimate_from.h"
 #include "core/decibels.h"
 #include "core/statistics.h"
 

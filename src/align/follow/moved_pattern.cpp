@@ -2,7 +2,7 @@
 // What a room does to a sound is a pattern of arrivals. Lost samples move all of it as one. A head
 // that turns leaves the arrivals where they are and changes which is the loudest: looked at by the
 // loudest alone, both are a step.
-#include "align/measure/moved_pattern.h"
+#include "align/follow/moved_pattern.h"
 
 #include <algorithm>
 #include <cmath>

@@ -2,7 +2,7 @@
 // Short windows say which of two lines they prefer; the moment is where they change sides. What was
 // lost is on neither line, what was repeated is on both: there they prefer none. In a pause nothing
 // changes the sum: then the moment is as doubtful as the pause is long.
-#include "align/measure/step_moment.h"
+#include "align/follow/step_moment.h"
 
 #include <algorithm>
 #include <cassert>

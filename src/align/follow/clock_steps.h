@@ -9,8 +9,8 @@
 
 #include <vector>
 
-#include "align/measure/step_moment.h"
-#include "align/measure/stretched_clock.h"
+#include "align/follow/step_moment.h"
+#include "align/follow/stretched_clock.h"
 
 namespace brisk {
 

@@ -12,8 +12,8 @@
 #include <optional>
 #include <vector>
 
-#include "align/measure/clock_fit.h"
-#include "align/measure/heard_spots.h"
+#include "align/follow/clock_fit.h"
+#include "align/follow/heard_spots.h"
 
 namespace brisk {
 

@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Points near the lags that were followed, one clock through them, then on to the first arrival:
 // what was followed may be an echo, and along a better line more is seen.
-#include "align/measure/stretched_clock.h"
+#include "align/follow/stretched_clock.h"
 
 #include <algorithm>
 #include <cmath>
 
 #include "align/clock_limits.h"
+#include "align/follow/moved_pattern.h"
 #include "align/measure/first_arrival.h"
-#include "align/measure/moved_pattern.h"
 #include "align/nominate/pulled_rate.h"
 
 namespace brisk {

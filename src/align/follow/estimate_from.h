@@ -5,7 +5,7 @@
 
 #include <vector>
 
-#include "align/measure/follow_clock.h"
+#include "align/follow/follow_clock.h"
 #include "align/measure/window_reader.h"
 #include "align/tether_estimate.h"
 
