@@ -36,25 +36,51 @@ void setDirect(std::vector<float>& h, double seconds, double gain, double direct
     addPulse(h, seconds, std::sqrt(echo * std::pow(10.0, directDb / 10)));
 }
 
+/// Speaker and microphone on the room's long axis, a little off the middle.
+class Standing {
+  public:
+    Standing(const RoomSpec& room, double distance)
+        : room_(room),
+          sx_(0.45 * room.width),
+          sy_(0.2 * room.length),
+          mx_(0.55 * room.width),
+          my_(sy_ + along(distance)),
+          deep_(std::max(room.length, my_ + 1.0)) {}
+
+    [[nodiscard]] double volume() const { return room_.width * deep_ * room_.height; }
+    [[nodiscard]] double surface() const {
+        return 2 * (room_.width * deep_ + room_.width * room_.height + deep_ * room_.height);
+    }
+    /// Of the microphone from a mirrored speaker, metres.
+    [[nodiscard]] double toImage(int i, int j, int k) const {
+        const auto image = [](int n, double side, double at) {
+            return n % 2 == 0 ? n * side + at : (n + 1) * side - at;
+        };
+        const double x = image(i, room_.width, sx_) - mx_, y = image(j, deep_, sy_) - my_,
+                     z = image(k, room_.height, kMouth) - kMicrophone;
+        return std::sqrt(x * x + y * y + z * z);
+    }
+
+  private:
+    static constexpr double kMouth = 1.2, kMicrophone = 1.5;  // metres above the floor
+    [[nodiscard]] double along(double distance) const {
+        const double flat = std::hypot(mx_ - sx_, kMicrophone - kMouth);
+        return std::sqrt(std::max(0.01, distance * distance - flat * flat));
+    }
+
+    const RoomSpec& room_;
+    const double sx_, sy_, mx_, my_;
+    const double deep_;  // the room holds its microphone
+};
+
 }  // namespace
 
-std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint64_t seed) {
-    NoiseSource random(seed);
-    const double direct = distance / kMetresPerSecond;
-    std::vector<float> h(static_cast<std::size_t>((direct + std::max(0.05, room.rt60)) * kRate) +
-                         64);
-    addPulse(h, direct, 1 / std::max(0.1, distance));
-    if (room.rt60 <= 0) return h;
-
-    // Speaker and microphone on the room's long axis, a little off the middle.
-    const double sx = 0.45 * room.width, sy = 0.2 * room.length, sz = 1.2;
-    const double mx = 0.55 * room.width, mz = 1.5;
-    const double flat = std::hypot(mx - sx, mz - sz);
-    const double my = sy + std::sqrt(std::max(0.01, distance * distance - flat * flat));
-    const double deep = std::max(room.length, my + 1.0);  // the room holds its microphone
-    const double volume = room.width * deep * room.height;
-    const double surface = 2 * (room.width * deep + room.width * room.height + deep * room.height);
-    const double absorbed = std::clamp(0.161 * volume / (surface * room.rt60), 0.02, 0.95);
+std::vector<Arrival> earlyEchoes(const RoomSpec& room, double distance) {
+    std::vector<Arrival> out;
+    if (room.rt60 <= 0) return out;
+    const Standing at(room, distance);
+    const double absorbed =
+        std::clamp(0.161 * at.volume() / (at.surface() * room.rt60), 0.02, 0.95);
     const double reflect = std::sqrt(1 - absorbed);
     const int order = 3;
     for (int i = -order; i <= order; ++i) {
@@ -62,27 +88,42 @@ std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint
             for (int k = -order; k <= order; ++k) {
                 const int bounces = std::abs(i) + std::abs(j) + std::abs(k);
                 if (bounces == 0 || bounces > order) continue;
-                const auto image = [](int n, double side, double at) {
-                    return n % 2 == 0 ? n * side + at : (n + 1) * side - at;
-                };
-                const double d = std::sqrt(std::pow(image(i, room.width, sx) - mx, 2) +
-                                           std::pow(image(j, deep, sy) - my, 2) +
-                                           std::pow(image(k, room.height, sz) - mz, 2));
-                addPulse(h, d / kMetresPerSecond, std::pow(reflect, bounces) / d);
+                const double d = at.toImage(i, j, k);
+                out.push_back({d / kMetresPerSecond, std::pow(reflect, bounces) / d});
             }
         }
     }
+    return out;
+}
+
+std::vector<float> diffuseTail(const RoomSpec& room, double distance, std::uint64_t seed) {
+    NoiseSource random(seed);
+    const double direct = distance / kMetresPerSecond;
+    std::vector<float> h(static_cast<std::size_t>((direct + std::max(0.05, room.rt60)) * kRate) +
+                         64);
+    if (room.rt60 <= 0) return h;
     // Beyond the reverberation radius the tail holds more energy than the direct sound.
-    const double radius = 0.057 * std::sqrt(volume / room.rt60);
+    const double radius = 0.057 * std::sqrt(Standing(room, distance).volume() / room.rt60);
     const double decay = 6.91 / room.rt60;
     const double mixing = direct + 0.018;
     const double energy = 1 / (radius * radius);
     const double scale = std::sqrt(energy * 2 * decay / kRate);
     for (auto n = static_cast<std::size_t>(mixing * kRate); n < h.size(); ++n) {
         const double t = static_cast<double>(n) / kRate - direct;
-        h[n] += static_cast<float>(scale * std::exp(-decay * t)) * random.normal();
+        h[n] = static_cast<float>(scale * std::exp(-decay * t)) * random.normal();
     }
-    if (room.directDb) setDirect(h, direct, 1 / std::max(0.1, distance), *room.directDb);
+    return h;
+}
+
+std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint64_t seed) {
+    const double direct = distance / kMetresPerSecond, gain = 1 / std::max(0.1, distance);
+    const std::vector<float> tail = diffuseTail(room, distance, seed);
+    std::vector<float> h(tail.size());
+    addPulse(h, direct, gain);
+    if (room.rt60 <= 0) return h;
+    for (const Arrival& a : earlyEchoes(room, distance)) addPulse(h, a.seconds, a.gain);
+    for (std::size_t n = 0; n < h.size(); ++n) h[n] += tail[n];
+    if (room.directDb) setDirect(h, direct, gain, *room.directDb);
     return h;
 }
 

@@ -25,6 +25,20 @@ struct RoomSpec {
     std::optional<double> directDb = std::nullopt;
 };
 
+/// One way of the sound from the mouth to the microphone.
+struct Arrival {
+    double seconds = 0;
+    double gain = 0;  ///< 1 for the direct sound at one metre.
+};
+
+/// The echoes of up to three walls, always in the same order: each moves as whoever speaks does.
+/// None in the open air.
+std::vector<Arrival> earlyEchoes(const RoomSpec& room, double distance);
+
+/// What is left of the echoes: decaying noise, as long and with the same delay as the response.
+/// Silence in the open air.
+std::vector<float> diffuseTail(const RoomSpec& room, double distance, std::uint64_t seed);
+
 /// Impulse response at 48 kHz over `distance` metres, its delay included. At one metre the direct
 /// sound has gain 1.
 std::vector<float> roomResponse(const RoomSpec& room, double distance, std::uint64_t seed);

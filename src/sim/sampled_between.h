@@ -18,6 +18,14 @@ class SampledBetween {
     void push(std::span<const float> samples);
     /// Of the positions ever pushed; silence beyond either end. A windowed sinc.
     [[nodiscard]] float at(double position) const;
+    /// A position and how loud it is there, and how both go on from one sample to the next.
+    struct Moving {
+        double position = 0, step = 1;
+        float gain = 1, gainStep = 0;
+    };
+    /// Adds what is heard there, from four samples each, for what is many and need not be exact:
+    /// above a quarter of the rate it grows dull.
+    void addRoughly(Moving from, std::span<float> out) const;
     [[nodiscard]] std::int64_t pushed() const {
         return first_ + static_cast<std::int64_t>(kept_.size());
     }

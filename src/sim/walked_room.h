@@ -13,8 +13,9 @@
 
 namespace brisk::sim {
 
-/// The direct sound travels exactly as far as the course says, its echoes go over from those of
-/// one distance to those of the next. Streaming, 48 kHz: as many samples out as in.
+/// The direct sound and the early echoes travel exactly as far as the course says; the diffuse tail
+/// goes over from that of one distance to that of the next. Streaming, 48 kHz: as many samples out
+/// as in.
 class WalkedRoom {
   public:
     /// \param metres  from the microphone, over the time of the stream. Must hold something.
@@ -22,13 +23,25 @@ class WalkedRoom {
     void process(std::span<const float> in, std::vector<float>& out);
 
   private:
-    struct Echo {
+    struct Tail {
         double metres;
-        Convolver echo;
+        Convolver convolver;
     };
+    /// Straight between two moments, and of the same echoes.
+    struct Echoes {
+        std::int64_t span = -1;
+        std::vector<Arrival> from, to;
+    };
+    [[nodiscard]] double awayAt(std::int64_t sample) const;
+    void addEchoes(std::span<float> out);
+    void addTails(std::span<const float> in, std::span<float> out);
+
+    RoomSpec room_;
     Course metres_;
-    std::vector<Echo> echoes_;  // a metre apart
-    SampledBetween direct_;
+    std::vector<Tail> tails_;  // a metre apart
+    Echoes echoes_;
+    double longest_ = 0;  // of all ways, seconds
+    SampledBetween world_;
     std::int64_t at_ = 0;
 };
 

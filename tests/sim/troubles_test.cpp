@@ -95,6 +95,27 @@ TEST(WalkedRoom, ComesLaterFromFartherAway) {
     for (std::size_t n = 0; n < whole.size(); ++n) ASSERT_NEAR(whole[n], pieces[n], 1e-4) << n;
 }
 
+/// What comes of one click in a room in which somebody is on the way from 1 to 5 m.
+std::vector<float> clickOnTheWay(double emitted, double speed) {
+    std::vector<float> world(48000 * 4, 0.0f);
+    world[static_cast<std::size_t>(emitted * 48000)] = 1;
+    const Course metres{{0.0, 1.0}, {4 / speed, 5.0}};
+    return inBlocks(WalkedRoom({}, metres, 1), world, 9600);
+}
+
+TEST(WalkedRoom, EchoesAreThoseOfWhereSomebodyIsOnTheWay) {
+    const double speed = 1.0, emitted = 1.37;
+    const auto heard = clickOnTheWay(emitted, speed);
+    // Until a click has come back from the walls he has gone on by a centimetre.
+    for (const Arrival& a : earlyEchoes({}, 1 + speed * (emitted + 0.008))) {
+        if (a.seconds > 0.018) continue;  // the diffuse tail begins
+        const auto about = static_cast<std::ptrdiff_t>((emitted + a.seconds) * 48000);
+        const auto highest =
+            *std::max_element(heard.begin() + about - 4, heard.begin() + about + 6);
+        EXPECT_GT(highest, 0.5 * a.gain) << a.seconds;
+    }
+}
+
 TEST(TrueLines, AreOnEachSideOfWhatIsLost) {
     SharedTime shared{10, 40, 60, 0.01};
     const std::vector<Loss> losses{{false, 20, 0.005, false}, {true, 35, -0.25, false}};
