@@ -8,6 +8,7 @@
 
 #include "align/clock_limits.h"
 #include "align/follow/moved_pattern.h"
+#include "align/follow/standing_clock.h"
 #include "align/measure/first_arrival.h"
 #include "align/nominate/pulled_rate.h"
 
@@ -16,6 +17,7 @@ namespace {
 
 constexpr double kHeardHeight = 3.5;
 constexpr double kStrong = 20;     // of one window's weight
+constexpr int kStraightened = 2;   // along the better line other windows are near
 constexpr int kBesideArrival = 3;  // samples that an arrival may lie beside where it is looked for
 
 }  // namespace
@@ -223,8 +225,9 @@ std::optional<std::vector<int>> StretchedClock::partWhereSomebodyStood() {
 }
 
 void StretchedClock::straighten() {
-    const Points p = nearModel();
-    clock_ = fitClock(p.points, heard_.runs, {}, clockOptions());
+    for (int again = 0; again < kStraightened; ++again) {
+        clock_ = standingClock(nearModel().points, heard_.runs, clockOptions());
+    }
 }
 
 ClockFitOptions StretchedClock::clockOptions() const {

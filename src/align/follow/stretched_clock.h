@@ -63,7 +63,7 @@ class StretchedClock {
     /// Each place where somebody stands has its own echoes, one of which may be louder there than
     /// the direct sound. What all windows hear together cannot tell: each stretch is asked itself.
     void moveToFirstArrivals();
-    /// Fits once more, without bends.
+    /// Fits once more, without bends: the slope is the one that windows share where he stands.
     void straighten();
 
   private:
