@@ -6,6 +6,7 @@
 
 #include <cmath>
 
+#include "sim/walked_room.h"
 #include "support/facts_text.h"
 #include "support/shoot_folder.h"
 #include "support/signals.h"
@@ -154,6 +155,20 @@ TEST_F(Jumps, AreNoWalkWhereAnotherEchoIsLoudestAfterwards) {
     EXPECT_TRUE(e.path.empty()) << e.reason;
     EXPECT_NEAR(offBy(e, 10, 30), 0, 1e-4);
     EXPECT_NEAR(offBy(e, 75, 95 - 0.004), 0, 1e-4);
+}
+
+// Steps of a hand's breadth are no stretches of their own, and must bend no clock either.
+TEST_F(Jumps, AreNoClockWhereSomebodyWalksAndStepsASide) {
+    const sim::Course metres{{0, 3},       {44, 3},    {46, 1.2}, {62, 1.2},
+                             {62.2, 1.32}, {80, 1.32}, {82, 4},   {120, 4}};
+    std::vector<float> heard;
+    sim::WalkedRoom({.rt60 = 0.3}, metres, 4).process(day, heard);
+    const auto e = shoot.match(cut(heard, 20, 100), day);
+    EXPECT_EQ(e.status, MatchStatus::Matched) << e.reason;
+    EXPECT_FALSE(e.path.empty()) << e.reason;
+    ASSERT_EQ(e.segments.size(), 1u) << e.reason;
+    EXPECT_NEAR(e.line.drift.value, 0, 1) << e.reason;
+    EXPECT_NEAR(offBy(e, 35, 55 - 1.2 / sim::kMetresPerSecond), 0, 5e-4);
 }
 
 /// Louder than the rest of the take, so that the first line is that of this part.
