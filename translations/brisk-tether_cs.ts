@@ -2254,6 +2254,10 @@
         <source>{agreement}, but at one end both are loud and nothing agrees: the same music may have been played twice, or somebody was elsewhere. Listen before you trust it.</source>
         <translation>{agreement}, na jednom konci je ale obojí hlasité a nic nesouhlasí: tatáž hudba možná hrála dvakrát, nebo byl někdo jinde. Než tomu uvěříte, poslechněte si to.</translation>
     </message>
+    <message>
+        <source>Two clocks are rarely so far apart: perhaps the camera was carried away from whoever speaks, or towards them, by {metres:length} a minute. The clean sound is laid as the camera heard it.</source>
+        <translation>Dvoje hodiny se málokdy tolik rozcházejí: kamera se možná od mluvčího vzdalovala, nebo se k němu blížila, o {metres:length} za minutu. Čistý zvuk leží tak, jak ho slyšela kamera.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

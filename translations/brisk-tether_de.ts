@@ -2230,6 +2230,10 @@
         <source>{agreement}, but at one end both are loud and nothing agrees: the same music may have been played twice, or somebody was elsewhere. Listen before you trust it.</source>
         <translation>{agreement}, doch an einem Ende sind beide laut, und nichts stimmt überein: Vielleicht lief dieselbe Musik zweimal, oder jemand war anderswo. Hören Sie hin, bevor Sie dem trauen.</translation>
     </message>
+    <message>
+        <source>Two clocks are rarely so far apart: perhaps the camera was carried away from whoever speaks, or towards them, by {metres:length} a minute. The clean sound is laid as the camera heard it.</source>
+        <translation>Zwei Uhren gehen selten so weit auseinander: Vielleicht wurde die Kamera vom Sprecher weg oder auf ihn zu getragen, {metres:length} in der Minute. Der saubere Ton liegt so, wie die Kamera ihn gehört hat.</translation>
+    </message>
 </context>
 <context>
     <name>brisk::app</name>

@@ -59,6 +59,10 @@ constexpr Phrase kPhrasesOfMatching[] = {
     {"speaker-walks",
      PHRASE("Whoever speaks comes and goes, up to {metres:length} farther from the camera. The "
             "clean sound stays with the picture.")},
+    {"clock-or-way",
+     PHRASE("Two clocks are rarely so far apart: perhaps the camera was carried away from whoever "
+            "speaks, or towards them, by {metres:length} a minute. The clean sound is laid as the "
+            "camera heard it.")},
     {"nothing-heard-until", PHRASE("Until {at:clock1} of the take nothing is heard in both: "
                                    "what may have been lost there is "
                                    "not seen.")},

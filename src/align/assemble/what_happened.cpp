@@ -14,6 +14,8 @@ namespace {
 constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
 constexpr std::size_t kUnheard = 2;  // windows; one alone is a breath
 constexpr Seconds kUnheardLength{5};
+constexpr double kRareDrift = 120;  // ppm; quartz keeps to 50, and there are two of them
+constexpr Seconds kDriftIsKnown{20};
 
 /// What was lost or repeated, jump by jump.
 Facts jumpFacts(const std::vector<TetherSegment>& segments) {
@@ -34,6 +36,15 @@ Facts jumpFacts(const std::vector<TetherSegment>& segments) {
     return out;
 }
 
+/// Metres that the camera would have to be carried in a second, where two clocks are hardly as far
+/// apart as the line says; 0 where they may be, or too little was heard to tell.
+double wayInEachSecond(const TetherEstimate& e) {
+    if (e.status == MatchStatus::Unmatched) return 0;
+    const double apart = e.line.drift.value - expectedDrift(e.line.drift).value;
+    if (std::fabs(apart) < kRareDrift || e.overlap.length() < kDriftIsKnown) return 0;
+    return std::fabs(e.line.drift.value) * 1e-6 * kMetresPerSecond;
+}
+
 /// What the clocks and the speaker do, where it is more than a straight line.
 Facts clockFacts(const TetherEstimate& e) {
     Facts out;
@@ -50,8 +61,11 @@ Facts clockFacts(const TetherEstimate& e) {
     if (farthest.value > 0) {
         out.push_back({"speaker-walks", {{"metres", farthest.value * kMetresPerSecond}}});
     }
-    const double pulled = expectedDrift(e.line.drift).value;
-    if (pulled != 0) out.push_back({pulled > 0 ? "pulled-longer" : "pulled-shorter"});
+    if (const double each = wayInEachSecond(e); each > 0) {
+        out.push_back({"clock-or-way", {{"metres", each * 60}}});
+    } else if (const double pulled = expectedDrift(e.line.drift).value; pulled != 0) {
+        out.push_back({pulled > 0 ? "pulled-longer" : "pulled-shorter"});
+    }
     return out;
 }
 

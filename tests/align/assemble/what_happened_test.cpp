@@ -52,5 +52,32 @@ TEST(WhatHappened, ATakeThatGoesOnWithoutTheSpeakerSaysSo) {
     EXPECT_FALSE(findFact(e.reason, "nothing-heard-until")) << e.reason;
 }
 
+TetherEstimate straight(double ppm, double seconds) {
+    TetherEstimate e;
+    e.status = MatchStatus::Matched;
+    e.line = {{0}, {ppm}};
+    e.overlap = {{0}, {seconds}};
+    e.segments = {{e.overlap, e.line}};
+    addWhatHappened(e, {part(0, seconds, {true, true, true})});
+    return e;
+}
+
+TEST(WhatHappened, ADriftThatIsRareMayBeACameraThatIsCarriedAway) {
+    const auto carried = straight(-583, 40);  // 0.2 m/s
+    const Fact* way = findFact(carried.reason, "clock-or-way");
+    ASSERT_TRUE(way) << carried.reason;
+    EXPECT_NEAR(way->number("metres"), 12, 0.05);
+    EXPECT_FALSE(findFact(carried.reason, "pulled-shorter")) << "nor is it a pulled rate";
+    EXPECT_TRUE(findFact(straight(250, 40).reason, "clock-or-way"));
+}
+
+TEST(WhatHappened, OrdinaryClocksAndPulledRatesAreNoWay) {
+    for (const double ppm : {0.0, 40.0, -90.0, 1000.0, -1035.0}) {
+        EXPECT_FALSE(findFact(straight(ppm, 40).reason, "clock-or-way")) << ppm;
+    }
+    EXPECT_TRUE(findFact(straight(-1035, 40).reason, "pulled-shorter"));
+    EXPECT_FALSE(findFact(straight(300, 6).reason, "clock-or-way")) << "too short to know it";
+}
+
 }  // namespace
 }  // namespace brisk
