@@ -78,7 +78,7 @@ TEST(RecorderClock, CountsFasterAsItWarms) {
 }
 
 TEST(WalkedRoom, ComesLaterFromFartherAway) {
-    std::vector<float> world(48000 * 4, 0.0f);
+    std::vector<float> world(std::size_t{48000} * 4, 0.0f);
     for (const int at : {24000, 72000, 120000, 168000}) world[static_cast<std::size_t>(at)] = 1;
     RoomSpec openAir;
     openAir.rt60 = 0;
@@ -97,7 +97,7 @@ TEST(WalkedRoom, ComesLaterFromFartherAway) {
 
 /// What comes of one click in a room in which somebody is on the way from 1 to 5 m.
 std::vector<float> clickOnTheWay(double emitted, double speed) {
-    std::vector<float> world(48000 * 4, 0.0f);
+    std::vector<float> world(std::size_t{48000} * 4, 0.0f);
     world[static_cast<std::size_t>(emitted * 48000)] = 1;
     const Course metres{{0.0, 1.0}, {4 / speed, 5.0}};
     return inBlocks(WalkedRoom({}, metres, 1), world, 9600);
