@@ -38,16 +38,17 @@ void WalkedRoom::process(std::span<const float> in, std::vector<float>& out) {
     // The sound is read so far back that what is read has its surroundings already.
     world_.push(in);
     const std::size_t begun = out.size();
+    std::vector<double> away(in.size());
     for (std::size_t n = 0; n < in.size(); ++n) {
         const std::int64_t now = at_ + static_cast<std::int64_t>(n);
-        const double away = awayAt(now);
-        out.push_back(static_cast<float>(1 / away) *
-                      world_.at(static_cast<double>(now) - away / kMetresPerSecond * kRate));
+        away[n] = awayAt(now);
+        out.push_back(static_cast<float>(1 / away[n]) *
+                      world_.at(static_cast<double>(now) - away[n] / kMetresPerSecond * kRate));
     }
     if (room_.rt60 > 0) {
         const auto heard = std::span<float>(out).subspan(begun);
         addEchoes(heard);
-        addTails(in, heard);
+        addTails(in, away, heard);
     }
     at_ += static_cast<std::int64_t>(in.size());
     world_.forgetBefore(static_cast<double>(at_) - longest_ * kRate - kSpan);
@@ -79,14 +80,14 @@ void WalkedRoom::addEchoes(std::span<float> out) {
     }
 }
 
-void WalkedRoom::addTails(std::span<const float> in, std::span<float> out) {
+void WalkedRoom::addTails(std::span<const float> in, std::span<const double> away,
+                          std::span<float> out) {
     std::vector<float> heard;
     for (Tail& t : tails_) {
         heard.clear();
         t.convolver.process(in, heard);
         for (std::size_t n = 0; n < in.size(); ++n) {
-            const double apart = awayAt(at_ + static_cast<std::int64_t>(n)) - t.metres;
-            const double share = 1 - std::fabs(apart);
+            const double share = 1 - std::fabs(away[n] - t.metres);
             if (share > 0) out[n] += static_cast<float>(share) * heard[n];
         }
     }

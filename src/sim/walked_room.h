@@ -29,12 +29,13 @@ class WalkedRoom {
     };
     /// Straight between two moments, and of the same echoes.
     struct Echoes {
-        std::int64_t span = -1;
+        std::int64_t span = -2;  // no neighbour of the first: its beginning is worked out, too
         std::vector<Arrival> from, to;
     };
     [[nodiscard]] double awayAt(std::int64_t sample) const;
     void addEchoes(std::span<float> out);
-    void addTails(std::span<const float> in, std::span<float> out);
+    /// \param away  metres, of each sample.
+    void addTails(std::span<const float> in, std::span<const double> away, std::span<float> out);
 
     RoomSpec room_;
     Course metres_;
