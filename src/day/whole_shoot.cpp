@@ -8,16 +8,18 @@
 
 #include "align/assemble/recorder_files.h"
 #include "core/statistics.h"
+#include "day/carried_camera.h"
 #include "day/shot_order.h"
 #include "shoot/change_state.h"
 
 namespace brisk {
 namespace {
 
-constexpr double kLong = 120;         // seconds of overlap that measure a clock well
-constexpr double kShort = 90;         // of evidence; below it others' drift is better than its own
-constexpr double kAgree = 3;          // ppm that long takes may differ by
-constexpr double kOverlapping = 0.5;  // seconds that two takes may share: cameras cut late
+constexpr double kLong = 120;          // seconds of overlap that measure a clock well
+constexpr double kShort = 90;          // of evidence; below it others' drift is better than its own
+constexpr double kOverruled = 0.0005;  // seconds at an end; sound knows that well even if short
+constexpr double kAgree = 3;           // ppm that long takes may differ by
+constexpr double kOverlapping = 0.5;   // seconds that two takes may share: cameras cut late
 
 /// A tether among those found and those locked before.
 struct Claim {
@@ -102,6 +104,8 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
         const auto clock = shared.find(clockOf(t));
         const TimeRange heard = evidenceOf(t.found);
         if (clock == shared.end() || heard.length().value > kShort) continue;
+        const double apart = std::fabs(clock->second - t.line.drift.value) * 1e-6;
+        if (!t.found.path.empty() || apart * heard.length().value / 2 > kOverruled) continue;
         const Seconds middle = (heard.start + heard.end) / 2;
         const ClockLine line =
             ClockLine{{0}, {clock->second}}.through(middle, t.line.toRecording(middle));
@@ -179,6 +183,7 @@ void speakOfOrder(std::vector<Tether>& found, const ShootState& state,
 
 void considerWholeShoot(std::vector<Tether>& found, const ShootState& state,
                         const std::function<DayFacts(int)>& factsOf) {
+    partClockAndWay(found, state, factsOf);
     borrowDrift(found, state, factsOf);
     findContradictions(found, state, factsOf);
     speakOfOrder(found, state, factsOf);

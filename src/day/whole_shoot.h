@@ -14,7 +14,9 @@ namespace brisk {
 
 /// Adds that to what a search found; sound is never overruled by it.
 /// - A short take borrows the drift that long ones of its camera measured against the same
-///   recording, where they agree; its place in the middle of the overlap stays. Its reason says so.
+///   recording, where they agree, and where its own sound does not know better; its place in the
+///   middle of the overlap stays. Its reason says so.
+/// - A camera that was carried away has its clock and its way parted (carried_camera.h).
 /// - An unsure take says how its place fits the order in which the camera counted its files.
 /// - Two takes of one camera that claim the same stretch of a recording are both unsure, and say
 ///   why.

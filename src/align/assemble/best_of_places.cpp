@@ -12,6 +12,7 @@
 #include "align/follow/estimate_from.h"
 #include "align/follow/follow_clock.h"
 #include "align/follow/heard_spots.h"
+#include "align/follow/steady_way.h"
 #include "align/follow/stretch_search.h"
 #include "align/measure/window_curves.h"
 
@@ -29,7 +30,8 @@ constexpr double kShareOfChance = 0.3;
 constexpr double kMuchBeyond = 3.3;
 /// What stands out so far, a segment, cannot be there twice without both being seen.
 constexpr double kSeenTwice = 9.0;
-constexpr double kHeardAlong = 0.5;  // share of the windows
+constexpr double kHeardAlong = 0.5;   // share of the windows
+constexpr double kClearlyMore = 1.5;  // evidence along a slope that no clock has
 constexpr double kSameSeconds = 0.05;
 constexpr double kStampedSeconds = 2.5;
 
@@ -167,6 +169,18 @@ Result<void> anchor(WindowReader& reader, Tested& best, const JobControl& job) {
     return {};
 }
 
+/// A camera that is carried away is heard along a slope that the search for clocks did not try.
+Result<void> followACarriedCamera(WindowReader& reader, Tested& best, const JobControl& job) {
+    if (isHopeless(best.match)) return {};
+    auto found = findSteadyWay(reader, best.match, job);
+    if (!found) return tl::unexpected(found.error());
+    if (!*found) return {};
+    const double weight = evidence(**found);
+    if (weight < kClearlyMore * best.weight) return {};
+    best = {std::move(**found), weight};
+    return {};
+}
+
 /// Another place, and how near it comes to the best.
 struct RivalPlace {
     Rival place;
@@ -224,6 +238,8 @@ Result<TetherEstimate> bestOfPlaces(WindowReader& reader, const std::vector<Coar
     if (auto anchored = anchor(reader, tested->front(), job.withReport({})); !anchored) {
         return tl::unexpected(anchored.error());
     }
+    auto carried = followACarriedCamera(reader, tested->front(), job.withReport({}));
+    if (!carried) return tl::unexpected(carried.error());
     auto rivals = rivalsOf(*tested, scratchStart);
     const FineMatch& match = tested->front().match;
     auto followed =

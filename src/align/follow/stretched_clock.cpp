@@ -16,8 +16,9 @@ namespace brisk {
 namespace {
 
 constexpr double kHeardHeight = 3.5;
-constexpr double kStrong = 20;     // of one window's weight
-constexpr int kStraightened = 2;   // along the better line other windows are near
+constexpr double kStrong = 20;          // of one window's weight
+constexpr int kStraightened = 2;        // along the better line other windows are near
+constexpr double kBesideAWay = 100e-6;  // a slope
 constexpr int kBesideArrival = 3;  // samples that an arrival may lie beside where it is looked for
 
 }  // namespace
@@ -233,8 +234,10 @@ void StretchedClock::straighten() {
 ClockFitOptions StretchedClock::clockOptions() const {
     // The first line's drift is part of every lag.
     const double drift = whole_.line.drift.value;
-    return {.likelySlope = (drift - expectedDrift(whole_.line.drift).value) * 1e-6,
-            .maxSlope = kMaxClockDrift};
+    const double likely = (drift - expectedDrift(whole_.line.drift).value) * 1e-6;
+    // A camera that is carried away is followed along a slope that no clock has.
+    return {.likelySlope = likely,
+            .maxSlope = std::max(kMaxClockDrift, std::fabs(likely) + kBesideAWay)};
 }
 
 }  // namespace brisk
