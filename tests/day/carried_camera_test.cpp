@@ -1,53 +1,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "day/carried_camera.h"
 
-#include <gtest/gtest.h>
-
-#include <map>
-
-#include "shoot/commands.h"
-#include "shoot/shoot.h"
+#include "support/placed_shoot.h"
 
 namespace brisk {
 namespace {
 
-class CarriedCamera : public ::testing::Test {
+class CarriedCamera : public test::PlacedShoot {
   protected:
-    void SetUp() override { rec = add("/recorder/lavalier.wav", MediaKind::Recording, 3000); }
-    int add(const std::string& path, MediaKind role, double length) {
-        MediaItem m;
-        m.path = path;
-        m.role = role;
-        m.identity = {static_cast<std::uint64_t>(infos.size()), path};
-        shoot.apply(commands::addMedia({m}));
-        const int id = shoot.state().media.back().id;
-        infos[id].duration = {length};
-        if (role == MediaKind::Take) infos[id].video.emplace();
-        return id;
-    }
-    Tether match(double offset, double drift, double length = 40) {
-        Tether t;
-        t.take = add("/card/C" + std::to_string(infos.size()) + ".mp4", MediaKind::Take, length);
-        t.recording = rec;
-        t.line = t.found.line = {{offset}, {drift}};
-        t.found.status = MatchStatus::Matched;
-        t.found.overlap = {{0}, {length}};
-        t.found.segments = {{t.found.overlap, t.line, {0}}};
+    Tether matched(double offset, double drift) {
+        const std::string name = "/card/C" + std::to_string(infos.size()) + ".mp4";
+        Tether t = match(add(name, MediaKind::Take, 40), offset, drift);
         t.found.reason = {{"clock-or-way", {{"metres", 10.0}}}};
         return t;
     }
     void part(std::vector<Tether>& found) {
-        partClockAndWay(found, shoot.state(), [&](int id) {
-            return DayFacts{&infos[id], infos[id].duration};
-        });
+        partClockAndWay(found, shoot.state(), [&](int id) { return facts(id); });
     }
-    Shoot shoot;
-    std::map<int, MediaInfo> infos;
-    int rec = 0;
 };
 
 TEST_F(CarriedCamera, HasTheClockOfTwoOthersAndTheRestIsItsWay) {
-    std::vector<Tether> found{match(100, 14), match(200, 16), match(300, -486)};
+    std::vector<Tether> found{matched(100, 14), matched(200, 16), matched(300, -486)};
     part(found);
     const Tether& t = found[2];
     EXPECT_NEAR(t.line.drift.value, 16, 1e-9);
@@ -64,7 +37,7 @@ TEST_F(CarriedCamera, HasTheClockOfTwoOthersAndTheRestIsItsWay) {
 }
 
 TEST_F(CarriedCamera, IsNearestAtTheEndWhereItComesNearer) {
-    std::vector<Tether> found{match(100, 0), match(200, 0), match(300, 400)};
+    std::vector<Tether> found{matched(100, 0), matched(200, 0), matched(300, 400)};
     part(found);
     EXPECT_EQ(found[2].line.drift.value, 0);
     EXPECT_NEAR(found[2].line.toRecording({40}).value, 340.016, 1e-9);
@@ -73,7 +46,7 @@ TEST_F(CarriedCamera, IsNearestAtTheEndWhereItComesNearer) {
 }
 
 TEST_F(CarriedCamera, KeepsWhatWasLost) {
-    std::vector<Tether> found{match(100, 0), match(200, 0), match(300, -500)};
+    std::vector<Tether> found{matched(100, 0), matched(200, 0), matched(300, -500)};
     auto& segments = found[2].found.segments;
     segments = {{{{0}, {20}}, {{300}, {-500}}, {0}},
                 {{{20.05}, {40}}, {{299.95}, {-500}}, Seconds{0.1}}};
@@ -86,16 +59,16 @@ TEST_F(CarriedCamera, KeepsWhatWasLost) {
 }
 
 TEST_F(CarriedCamera, IsNotMadeOutOfAnotherCamerasClock) {
-    std::vector<Tether> found{match(100, 0), match(200, 0), match(300, -90)};
+    std::vector<Tether> found{matched(100, 0), matched(200, 0), matched(300, -90)};
     part(found);
     EXPECT_EQ(found[2].line.drift.value, -90) << "clocks do that";
-    found = {match(100, 0), match(200, 0), match(300, 290), match(400, 295)};
+    found = {matched(100, 0), matched(200, 0), matched(300, 290), matched(400, 295)};
     part(found);
     EXPECT_EQ(found[2].line.drift.value, 290) << "two takes of a second camera";
-    found = {match(100, 0), match(300, -500)};
+    found = {matched(100, 0), matched(300, -500)};
     part(found);
     EXPECT_EQ(found[1].line.drift.value, -500) << "one other take is no agreement";
-    found = {match(100, 0), match(200, 80), match(300, -500)};
+    found = {matched(100, 0), matched(200, 80), matched(300, -500)};
     part(found);
     EXPECT_EQ(found[2].line.drift.value, -500) << "nor are two that differ";
     infos[found[0].take].container = infos[found[1].take].container = "mov";

@@ -3,50 +3,17 @@
 
 #include <gtest/gtest.h>
 
-#include <map>
-
-#include "shoot/commands.h"
-#include "shoot/shoot.h"
 #include "support/facts_text.h"
+#include "support/placed_shoot.h"
 
 namespace brisk {
 namespace {
 
-class WholeShootTest : public ::testing::Test {
+class WholeShootTest : public test::PlacedShoot {
   protected:
-    void SetUp() override { rec = add("/recorder/lavalier.wav", MediaKind::Recording, 3000); }
-    int add(const std::string& path, MediaKind role, double length) {
-        MediaItem m;
-        m.path = path;
-        m.role = role;
-        m.identity = {static_cast<std::uint64_t>(infos.size()), path};
-        shoot.apply(commands::addMedia({m}));
-        const int id = shoot.state().media.back().id;
-        infos[id].duration = {length};
-        if (role == MediaKind::Take) infos[id].video.emplace();
-        return id;
-    }
-    Tether match(int take, double offset, double drift) {
-        Tether t;
-        t.take = take;
-        t.recording = rec;
-        t.line = {{offset}, {drift}};
-        t.found.line = t.line;
-        t.found.status = MatchStatus::Matched;
-        t.found.confidence = 1;
-        t.found.overlap = {{0}, infos[take].duration};
-        t.found.segments = {{t.found.overlap, t.line, {0}}};
-        t.found.reason = {{"said", {{"text", "All agree."}}}};
-        return t;
-    }
     void consider(std::vector<Tether>& found) {
-        considerWholeShoot(found, shoot.state(), [&](int id) {
-            return DayFacts{&infos[id], infos[id].duration};
-        });
+        considerWholeShoot(found, shoot.state(), [&](int id) { return facts(id); });
     }
-    Shoot shoot;
-    std::map<int, MediaInfo> infos;
-    int rec = 0;
 };
 
 TEST_F(WholeShootTest, AShortTakeBorrowsTheClockOfLongOnes) {
@@ -75,6 +42,15 @@ TEST_F(WholeShootTest, NothingIsBorrowedFromClocksThatDisagreeOrOfAnotherCamera)
     found = {match(a, 100, 14), match(b, 900, 14), match(phone, 2000, -8)};
     consider(found);
     EXPECT_EQ(found[2].line.drift.value, -8);
+}
+
+TEST_F(WholeShootTest, NoDriftIsBorrowedThatASoundOfItsOwnContradicts) {
+    const int a = add("/card/C0001.mp4", MediaKind::Take, 600);
+    const int b = add("/card/C0002.mp4", MediaKind::Take, 500);
+    const int second = add("/card/C0003.mp4", MediaKind::Take, 60);
+    std::vector<Tether> found{match(a, 100, 14), match(b, 900, 14), match(second, 2000, -36)};
+    consider(found);
+    EXPECT_EQ(found[2].line.drift.value, -36) << "a second camera: 1.5 ms at either end";
 }
 
 TEST_F(WholeShootTest, ALongTakeWithThreeClapsBorrowsTooAndKeepsItsPlaceAtTheClaps) {
