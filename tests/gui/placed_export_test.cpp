@@ -25,12 +25,12 @@ class PlacedExport : public ::testing::Test {
         day_ = test::babble(40, 48000, 3);
         for (const int at : {8, 21}) {  // claps
             const auto crack = test::whiteNoise(0.01, 48000, 0.4, static_cast<unsigned>(at));
-            const auto first = day_.begin() + at * 48000;
+            const auto first = day_.begin() + at * 48000L;
             for (auto v = first - 14400; v < first + 14400; ++v) *v *= 0.001f;
             std::copy(crack.begin(), crack.end(), first);
         }
         test::writeTake(folder_.file("glue-01.mp4"),
-                        {day_.begin() + 48000 * 5, day_.begin() + 48000 * 25}, {});
+                        {day_.begin() + 48000L * 5, day_.begin() + 48000L * 25}, {});
         test::writeSound(folder_.file("lavalier.wav"), day_,
                          test::SoundRecipe{"pcm_s24le", 48000, 1, {}, {}});
         w.drop({QString::fromStdString(folder_.file("glue-01.mp4")),
@@ -56,9 +56,9 @@ class PlacedExport : public ::testing::Test {
         const FileResult result = w.handOver(folder_.file("")).at(0);
         EXPECT_EQ(sentence(result.problem), "");
         const auto out = test::decodeAll(result.path);
-        const std::size_t at = 10 * 48000, length = 9600;
+        const std::size_t at = 10 * 48000UL, length = 9600;
         double best = -1, offset = 0;
-        for (std::size_t start = 14 * 48000; start < 16 * 48000; ++start) {
+        for (std::size_t start = 14 * 48000UL; start < 16 * 48000UL; ++start) {
             double sum = 0, power = 1e-12;
             for (std::size_t n = 0; n < length; n += 3) {
                 sum += out[at + n] * day_[start + n];
@@ -119,10 +119,14 @@ TEST_F(PlacedExport, ByClapsAndByARival) {
 
 TEST_F(PlacedExport, ByMarksPutWhilePlaying) {
     auto& bench = w.window.bench();
-    bench.setPlayhead({2.6});
-    w.press(QStringLiteral("Play or stop"));
-    ASSERT_TRUE(bench.player().playing());
-    (void)QTest::qWaitFor([&] { return w.seam().playhead() > Seconds{3.03}; }, 60000);
+    // On a busy machine the moment may be over before anybody looks: then once more.
+    do {
+        if (bench.player().playing()) w.press(QStringLiteral("Play or stop"));
+        bench.setPlayhead({2.6});
+        w.press(QStringLiteral("Play or stop"));
+        ASSERT_TRUE(bench.player().playing());
+        ASSERT_TRUE(QTest::qWaitFor([&] { return w.seam().playhead() > Seconds{3.03}; }, 60000));
+    } while (w.seam().playhead() > Seconds{3.08});
     emit w.window.findChild<app::PlaceBar*>()->markWanted(false, false);
     EXPECT_TRUE(bench.player().playing()) << "a mark does not stop it";
     w.press(QStringLiteral("Play or stop"));
