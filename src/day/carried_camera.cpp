@@ -8,14 +8,14 @@
 #include <optional>
 
 #include "align/assemble/recorder_files.h"
+#include "align/assemble/what_happened.h"
 #include "align/nominate/pulled_rate.h"
-#include "core/sound_distance.h"
 #include "core/statistics.h"
+#include "day/found_together.h"
 
 namespace brisk {
 namespace {
 
-constexpr double kClocksKeep = 120;   // ppm; quartz keeps to 50, and there are two of them
 constexpr double kAgree = 15;         // ppm that a clock's takes may differ by, warm or cold
 constexpr double kAnotherClock = 30;  // ppm; nearer to another take, it is no way
 constexpr std::size_t kOthers = 2;
@@ -32,10 +32,6 @@ struct Heard {
 
 using FactsOf = std::function<DayFacts(int)>;
 
-bool isAClocks(double drift) {
-    return std::fabs(drift - expectedDrift({drift}).value) < kClocksKeep;
-}
-
 std::optional<Heard> heardOf(const Tether& t, const ShootState& state, const FactsOf& factsOf) {
     const MediaItem* take = state.item(t.take);
     if (!take || !state.item(t.recording) || t.found.overlap.length() < kMeasures) {
@@ -49,15 +45,9 @@ std::optional<Heard> heardOf(const Tether& t, const ShootState& state, const Fac
 std::vector<Heard> heardOfAll(const std::vector<Tether>& found, const ShootState& state,
                               const FactsOf& factsOf) {
     std::vector<Heard> out;
-    const auto add = [&](const Tether& t) {
-        if (t.found.status != MatchStatus::Matched) return;
-        if (auto heard = heardOf(t, state, factsOf)) out.push_back(*heard);
-    };
-    for (const Tether& t : found) add(t);
-    for (const Tether& t : state.tethers) {
-        const bool again = std::any_of(found.begin(), found.end(),
-                                       [&](const Tether& f) { return f.take == t.take; });
-        if (!again) add(t);
+    for (const Tether* t : foundAndStanding(found, state)) {
+        if (t->found.status != MatchStatus::Matched) continue;
+        if (auto heard = heardOf(*t, state, factsOf)) out.push_back(*heard);
     }
     return out;
 }
@@ -73,7 +63,7 @@ std::optional<double> clockByOthers(const Heard& own, const std::vector<Heard>& 
     for (const Heard& o : all) {
         if (o.take == own.take || !sameDevices(o, own)) continue;
         if (std::fabs(o.drift - own.drift) < kAnotherClock) return std::nullopt;
-        if (isAClocks(o.drift)) drifts.push_back(o.drift);
+        if (!isRare({o.drift})) drifts.push_back(o.drift);
     }
     std::vector<double> most;
     for (const double about : drifts) {
@@ -138,9 +128,7 @@ void part(Tether& t, double clock) {
         return f.id == "clock-or-way" || f.id == "speaker-walks" || f.id == "clock-bends" ||
                f.id == "pulled-longer" || f.id == "pulled-shorter";
     });
-    Seconds farthest{0};
-    for (const PathDelay& p : e.path) farthest = std::max(farthest, p.later);
-    e.reason.push_back({"speaker-walks", {{"metres", farthest.value * kMetresPerSecond}}});
+    add(e.reason, walkedFacts(e.path));
     e.reason.push_back({"borrowed-drift", {{"drift_ppm", clock}}});
 }
 
@@ -150,13 +138,14 @@ void partClockAndWay(std::vector<Tether>& found, const ShootState& state, const 
     const auto all = heardOfAll(found, state, factsOf);
     for (Tether& t : found) {
         if (t.found.status == MatchStatus::Unmatched || t.found.segments.empty()) continue;
-        const bool steep =
-            std::any_of(t.found.segments.begin(), t.found.segments.end(),
-                        [](const TetherSegment& s) { return !isAClocks(s.line.drift.value); });
+        if (sharesItsLine(t, found)) continue;
+        const bool steep = std::any_of(t.found.segments.begin(), t.found.segments.end(),
+                                       [](const TetherSegment& s) { return isRare(s.line.drift); });
         const auto own = heardOf(t, state, factsOf);
         if (!steep || !own) continue;
         const auto clock = clockByOthers(*own, all);
-        if (clock && std::fabs(*clock - t.found.line.drift.value) >= kClocksKeep) part(t, *clock);
+        if (clock && std::fabs(*clock - t.found.line.drift.value) >= kRareDrift.value)
+            part(t, *clock);
     }
 }
 

@@ -9,6 +9,7 @@
 #include "align/assemble/recorder_files.h"
 #include "core/statistics.h"
 #include "day/carried_camera.h"
+#include "day/found_together.h"
 #include "day/shot_order.h"
 #include "shoot/change_state.h"
 
@@ -78,13 +79,8 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
     const auto measures = [&](const Tether& t) {
         return countsAsPlaced(t) && state.item(t.take) && t.found.overlap.length().value >= kLong;
     };
-    for (const Tether& t : found) {
-        if (measures(t)) measured[clockOf(t)].push_back(&t);
-    }
-    for (const Tether& t : state.tethers) {
-        const bool again = std::any_of(found.begin(), found.end(),
-                                       [&](const Tether& f) { return f.take == t.take; });
-        if (!again && measures(t)) measured[clockOf(t)].push_back(&t);
+    for (const Tether* t : foundAndStanding(found, state)) {
+        if (measures(*t)) measured[clockOf(*t)].push_back(t);
     }
     std::map<std::pair<std::string, int>, double> shared;
     for (const auto& [clock, takes] : measured) {
@@ -96,16 +92,12 @@ void borrowDrift(std::vector<Tether>& found, const ShootState& state,
     for (Tether& t : found) {
         const bool hasAPlace = t.found.status != MatchStatus::Unmatched && t.found.oneLineHolds();
         if (!hasAPlace || !state.item(t.take)) continue;
-        // Recordings that continue each other in it share a line that must stay one.
-        const bool joined = std::any_of(found.begin(), found.end(), [&](const Tether& o) {
-            return o.take == t.take && o.recording != t.recording && !o.beside && !t.beside;
-        });
-        if (joined) continue;
+        if (sharesItsLine(t, found) || findFact(t.found.reason, "borrowed-drift")) continue;
         const auto clock = shared.find(clockOf(t));
         const TimeRange heard = evidenceOf(t.found);
         if (clock == shared.end() || heard.length().value > kShort) continue;
         const double apart = std::fabs(clock->second - t.line.drift.value) * 1e-6;
-        if (!t.found.path.empty() || apart * heard.length().value / 2 > kOverruled) continue;
+        if (apart * heard.length().value / 2 > kOverruled) continue;
         const Seconds middle = (heard.start + heard.end) / 2;
         const ClockLine line =
             ClockLine{{0}, {clock->second}}.through(middle, t.line.toRecording(middle));

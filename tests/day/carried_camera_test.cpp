@@ -58,6 +58,15 @@ TEST_F(CarriedCamera, KeepsWhatWasLost) {
     EXPECT_TRUE(found[2].found.jumps());
 }
 
+TEST_F(CarriedCamera, KeepsTheLineThatTwoFilesOfARecorderShare) {
+    std::vector<Tether> found{matched(100, 0), matched(200, 0), matched(300, -500)};
+    found.push_back(found.back());
+    found.back().recording = add("/recorder/lavalier-2.wav", MediaKind::Recording, 3000);
+    part(found);
+    EXPECT_EQ(found[2].line.drift.value, -500);
+    EXPECT_EQ(found[3].line, found[2].line);
+}
+
 TEST_F(CarriedCamera, IsNotMadeOutOfAnotherCamerasClock) {
     std::vector<Tether> found{matched(100, 0), matched(200, 0), matched(300, -90)};
     part(found);

@@ -14,7 +14,6 @@ namespace {
 constexpr double kSameMoment = 0.3;  // seconds; nearer, nobody looks for a jump elsewhere
 constexpr std::size_t kUnheard = 2;  // windows; one alone is a breath
 constexpr Seconds kUnheardLength{5};
-constexpr double kRareDrift = 120;  // ppm; quartz keeps to 50, and there are two of them
 constexpr Seconds kDriftIsKnown{20};
 
 /// What was lost or repeated, jump by jump.
@@ -40,8 +39,7 @@ Facts jumpFacts(const std::vector<TetherSegment>& segments) {
 /// apart as the line says; 0 where they may be, or too little was heard to tell.
 double wayInEachSecond(const TetherEstimate& e) {
     if (e.status == MatchStatus::Unmatched) return 0;
-    const double apart = e.line.drift.value - expectedDrift(e.line.drift).value;
-    if (std::fabs(apart) < kRareDrift || e.overlap.length() < kDriftIsKnown) return 0;
+    if (!isRare(e.line.drift) || e.overlap.length() < kDriftIsKnown) return 0;
     return std::fabs(e.line.drift.value) * 1e-6 * kMetresPerSecond;
 }
 
@@ -56,11 +54,7 @@ Facts clockFacts(const TetherEstimate& e) {
                         {"to", e.segments.back().line.drift.value},
                         {"off", off}}});
     }
-    Seconds farthest{0};
-    for (const PathDelay& p : e.path) farthest = std::max(farthest, p.later);
-    if (farthest.value > 0) {
-        out.push_back({"speaker-walks", {{"metres", farthest.value * kMetresPerSecond}}});
-    }
+    add(out, walkedFacts(e.path));
     if (const double each = wayInEachSecond(e); each > 0) {
         out.push_back({"clock-or-way", {{"metres", each * 60}}});
     } else if (const double pulled = expectedDrift(e.line.drift).value; pulled != 0) {
@@ -79,6 +73,13 @@ Facts unheardFacts(const TetherEstimate& e, const std::vector<MatchedRange>& par
 }
 
 }  // namespace
+
+Facts walkedFacts(const std::vector<PathDelay>& path) {
+    Seconds farthest{0};
+    for (const PathDelay& p : path) farthest = std::max(farthest, p.later);
+    if (farthest.value <= 0) return {};
+    return {{"speaker-walks", {{"metres", farthest.value * kMetresPerSecond}}}};
+}
 
 UnheardEnds unheardEnds(const std::vector<MatchedRange>& parts) {
     std::vector<SlipWindow> windows;

@@ -22,6 +22,9 @@ struct UnheardEnds {
 /// \param parts  in order of time.
 UnheardEnds unheardEnds(const std::vector<MatchedRange>& parts);
 
+/// How far whoever speaks came and went; nothing where nobody did.
+Facts walkedFacts(const std::vector<PathDelay>& path);
+
 /// Adds it to the reason. \param parts  what `e` was made from.
 void addWhatHappened(TetherEstimate& e, const std::vector<MatchedRange>& parts);
 

@@ -22,9 +22,8 @@ constexpr double kClosely = 0.25;    // ms
 constexpr double kClockKeeps = 250;  // ppm; beyond it a search for clocks may have ended
 
 bool leavesNothing(const FineMatch& m) {
-    const double apart = m.line.drift.value - expectedDrift(m.line.drift).value;
     return m.agreeing() >= kMostAgree * static_cast<double>(m.windows.size()) &&
-           m.spreadMs < kClosely && std::fabs(apart) < kClockKeeps;
+           m.spreadMs < kClosely && std::fabs(beyondExpected(m.line.drift).value) < kClockKeeps;
 }
 
 }  // namespace

@@ -233,8 +233,7 @@ void StretchedClock::straighten() {
 
 ClockFitOptions StretchedClock::clockOptions() const {
     // The first line's drift is part of every lag.
-    const double drift = whole_.line.drift.value;
-    const double likely = (drift - expectedDrift(whole_.line.drift).value) * 1e-6;
+    const double likely = beyondExpected(whole_.line.drift).value * 1e-6;
     // A camera that is carried away is followed along a slope that no clock has.
     return {.likelySlope = likely,
             .maxSlope = std::max(kMaxClockDrift, std::fabs(likely) + kBesideAWay)};

@@ -35,9 +35,16 @@ Ppm expectedDrift(Ppm measured) {
     return std::fabs(measured.value) > kPulled * 1e6 / 2 ? Ppm{pulled} : Ppm{0};
 }
 
+Ppm beyondExpected(Ppm measured) {
+    return {measured.value - expectedDrift(measured).value};
+}
+
+bool isRare(Ppm drift) {
+    return std::fabs(beyondExpected(drift).value) >= kRareDrift.value;
+}
+
 bool isAClocksDrift(Ppm drift) {
-    const Ppm expected = expectedDrift(drift);
-    return expected.value == 0 || std::fabs(drift.value - expected.value) <= kLoosePpm;
+    return expectedDrift(drift).value == 0 || std::fabs(beyondExpected(drift).value) <= kLoosePpm;
 }
 
 Result<std::vector<CoarsePlace>> placesAtPulledRates(const BandLevels& scratch,

@@ -20,6 +20,13 @@ constexpr double kPulled = 1e-3;
 /// pulled rate makes.
 Ppm expectedDrift(Ppm measured);
 
+/// How far two devices are from that.
+Ppm beyondExpected(Ppm measured);
+
+/// Quartz keeps to 50 ppm, and there are two of them. Farther apart, more likely somebody moved.
+constexpr Ppm kRareDrift{120};
+bool isRare(Ppm drift);
+
 /// Two clocks run about alike, or a thousandth apart. In between somebody carried the camera away.
 bool isAClocksDrift(Ppm drift);
 
