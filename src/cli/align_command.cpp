@@ -27,15 +27,18 @@ int align(const AlignOptions& o, const Console& console) {
     if (!files) return console.report(files.error());
     auto placed = placeAll(*files, {methodNamed(o.method)}, console);
     if (!placed) return console.report(placed.error());
+    const std::vector<Error> problems = files->problems;
+    MadeShoot shoot(std::move(*files), *placed);
+    shoot.partClocks();
     ordered_json j;
-    j["tethers"] = answersJson(*files, *placed, console);
-    j["problems"] = problemsJson(files->problems);
-    const bool attention = !files->problems.empty() ||
-                           std::any_of(placed->begin(), placed->end(), [](const Placed& p) {
-                               return p.estimate.status != MatchStatus::Matched;
-                           });
+    j["tethers"] = answersJson(shoot, *placed, console);
+    j["problems"] = problemsJson(problems);
+    const bool attention =
+        !problems.empty() || std::any_of(placed->begin(), placed->end(), [](const Placed& p) {
+            return p.estimate.status != MatchStatus::Matched;
+        });
     if (!o.save.empty()) {
-        auto saved = saveShoot(MadeShoot(std::move(*files), *placed).state, o.save);
+        auto saved = saveShoot(shoot.state, o.save);
         if (!saved) return console.report(saved.error());
         j["shoot"] = o.save;
     }

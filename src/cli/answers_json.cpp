@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/answers_json.h"
 
+#include <algorithm>
+
 #include "text/sentence.h"
 
 namespace brisk::cli {
@@ -14,14 +16,22 @@ ordered_json said(const std::string& camera, const std::string& clean, const Tet
 
 }  // namespace
 
-ordered_json answersJson(const Scanned& files, const std::vector<Placed>& placed,
+ordered_json answersJson(const MadeShoot& shoot, const std::vector<Placed>& placed,
                          const Console& console) {
     ordered_json out = ordered_json::array();
+    const auto pathOf = [&](int id) { return shoot.state.item(id)->path; };
     for (const Placed& p : placed) {
-        const std::string clean =
-            p.recording < 0 ? ""
-                            : files.recordings[static_cast<std::size_t>(p.recording)].info.path;
-        out.push_back(said(files.takes[p.take].info.path, clean, p.estimate, console));
+        const int take = shoot.takes[p.take];
+        if (p.recording < 0) {
+            out.push_back(said(pathOf(take), "", p.estimate, console));
+            continue;
+        }
+        const int recording = shoot.recordings[static_cast<std::size_t>(p.recording)];
+        const auto tethers = shoot.state.tethersOf(take);
+        const auto made = std::find_if(tethers.begin(), tethers.end(),
+                                       [&](const Tether* t) { return t->recording == recording; });
+        out.push_back(said(pathOf(take), pathOf(recording),
+                           made == tethers.end() ? p.estimate : (*made)->found, console));
     }
     return out;
 }

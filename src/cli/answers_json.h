@@ -9,7 +9,8 @@
 namespace brisk::cli {
 
 /// One entry an answer; of takes that may lie in several places, all of them.
-ordered_json answersJson(const Scanned& files, const std::vector<Placed>& placed,
+/// \param placed  what the shoot was made of; what it has of an answer is told as it has it.
+ordered_json answersJson(const MadeShoot& shoot, const std::vector<Placed>& placed,
                          const Console& console);
 /// As a shoot has it.
 ordered_json tethersJson(const MadeShoot& shoot, const Console& console);

@@ -8,7 +8,6 @@
 #include "cli/answers_json.h"
 #include "cli/commands.h"
 #include "cli/write_all.h"
-#include "day/whole_shoot.h"
 #include "media/read/media_folder.h"
 #include "store/free_name.h"
 
@@ -57,16 +56,6 @@ fs::path shootPlace(const DayOptions& o) {
     return freePath(o.write.out, name.empty() ? "day" : name.string(), ".brisk");
 }
 
-/// What only all takes together can say is said here, as in the window.
-MadeShoot wholeShoot(Scanned files, const std::vector<Placed>& placed) {
-    MadeShoot shoot(std::move(files), placed);
-    std::vector<Tether> found = std::move(shoot.state.tethers);
-    shoot.state.tethers.clear();
-    considerWholeShoot(found, shoot.state, [&](int id) { return shoot.facts(id); });
-    shoot.state.tethers = std::move(found);
-    return shoot;
-}
-
 int wholeDay(const DayOptions& o, const Console& console) {
     if (!o.write.save.empty()) {
         if (auto may = maySave(o.write.save); !may) return console.report(may.error());
@@ -81,7 +70,8 @@ int wholeDay(const DayOptions& o, const Console& console) {
     auto placed = placeAll(*files, {methodNamed(o.write.method)}, console);
     if (!placed) return console.report(placed.error());
     const std::vector<Error> problems = files->problems;
-    MadeShoot shoot = wholeShoot(std::move(*files), *placed);
+    MadeShoot shoot(std::move(*files), *placed);
+    shoot.considerWhole();
     shoot.state.sound = o.write.sound();
     ordered_json j;
     j["tethers"] = tethersJson(shoot, console);

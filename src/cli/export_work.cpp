@@ -89,6 +89,7 @@ Result<Work> fromFiles(const ExportOptions& o, const Console& console) {
     if (!placed) return tl::unexpected(placed.error());
     std::vector<Error> problems = std::move(files->problems);
     MadeShoot shoot(std::move(*files), *placed);
+    shoot.partClocks();
     shoot.state.sound = o.sound();
     (void)tethersJson(shoot, console);
     if (!o.save.empty() && !o.dryRun) {

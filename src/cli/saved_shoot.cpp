@@ -2,8 +2,11 @@
 #include "cli/saved_shoot.h"
 
 #include <filesystem>
+#include <utility>
 
 #include "core/plain_line.h"
+#include "day/carried_camera.h"
+#include "day/whole_shoot.h"
 #include "shoot/project_file.h"
 
 namespace brisk::cli {
@@ -32,6 +35,18 @@ MadeShoot::MadeShoot(Scanned files, const std::vector<Placed>& answers) {
 DayFacts MadeShoot::facts(int id) const {
     const auto& scan = scans.at(id);
     return {&scan->info, scan->endOfTake()};
+}
+
+void MadeShoot::partClocks() {
+    std::vector<Tether> found = std::exchange(state.tethers, {});
+    partClockAndWay(found, state, [this](int id) { return facts(id); });
+    state.tethers = std::move(found);
+}
+
+void MadeShoot::considerWhole() {
+    std::vector<Tether> found = std::exchange(state.tethers, {});
+    considerWholeShoot(found, state, [this](int id) { return facts(id); });
+    state.tethers = std::move(found);
 }
 
 Result<void> maySave(const std::string& path) {

@@ -23,6 +23,10 @@ struct MadeShoot {
     /// one that says so.
     MadeShoot(Scanned files, const std::vector<Placed>& answers);
     [[nodiscard]] DayFacts facts(int id) const;
+    /// Clock and way of a camera that was carried away are parted, see day/carried_camera.h.
+    void partClocks();
+    /// All that its takes say about each other, see day/whole_shoot.h.
+    void considerWhole();
 };
 
 /// Why a shoot cannot be saved there; nothing is ever written over. Errors: CannotWrite.

@@ -54,7 +54,7 @@ class Fitter {
             out = solve(knots, weights);
         }
         for (int round = 0; round < kTukeyRounds; ++round) {
-            const double reach = kTukey * std::max(spreadAbout(out), kLeastSpread);
+            const double reach = kTukey * std::max(spreadAbout(out, points_), kLeastSpread);
             double sum = 0;
             for (std::size_t i = 0; i < points_.size(); ++i) {
                 const double r = off(out, i) / reach;
@@ -64,7 +64,7 @@ class Fitter {
             if (sum <= 0) break;
             out = solve(knots, weights);
         }
-        out.spread = spreadAbout(out);
+        out.spread = spreadAbout(out, points_);
         return out;
     }
 
@@ -84,12 +84,6 @@ class Fitter {
   private:
     [[nodiscard]] double off(const ClockFit& fit, std::size_t i) const {
         return points_[i].value - fit.at(points_[i].time, points_[i].run);
-    }
-
-    [[nodiscard]] double spreadAbout(const ClockFit& fit) const {
-        std::vector<double> out;
-        for (std::size_t i = 0; i < points_.size(); ++i) out.push_back(off(fit, i));
-        return robustDeviation(std::move(out), 0.0);
     }
 
     [[nodiscard]] ClockFit solve(const std::vector<double>& knots,
@@ -248,6 +242,12 @@ double ClockFit::slopeAt(double time) const {
     double out = slope;
     for (std::size_t k = 0; k < knots.size(); ++k) out += time > knots[k] ? bends[k] : 0.0;
     return out;
+}
+
+double spreadAbout(const ClockFit& fit, std::span<const ClockPoint> points) {
+    std::vector<double> off;
+    for (const ClockPoint& p : points) off.push_back(p.value - fit.at(p.time, p.run));
+    return robustDeviation(std::move(off), 0.0);
 }
 
 ClockFit fitClock(std::span<const ClockPoint> points, int runs, const std::vector<double>& knots,

@@ -46,6 +46,9 @@ struct ClockFitOptions {
 ClockFit fitClock(std::span<const ClockPoint> points, int runs, const std::vector<double>& knots,
                   const ClockFitOptions& options);
 
+/// Robust deviation of the points about it, seconds; 0 without points.
+double spreadAbout(const ClockFit& fit, std::span<const ClockPoint> points);
+
 struct ClockFound {
     ClockFit fit;
     std::vector<int> runOf;  ///< A point each: stretches as given, some split.

@@ -103,6 +103,7 @@ ClockFit standingClock(std::span<const ClockPoint> points, int runs,
     known.maxSlope = 0;
     ClockFit out = fitClock(points, runs, {}, known);
     for (int run = 0; run < runs; ++run) levelWhereMostAre(points, run, out);
+    out.spread = spreadAbout(out, points);
     return out;
 }
 
