@@ -3,6 +3,7 @@
 // in thirty times. A right place makes most of those agree that hold common sound at all.
 #include "align/decide/judge.h"
 #include "align/decide/right_place.h"
+#include "align/follow/heard_spots.h"
 #include "core/decibels.h"
 
 #include <algorithm>
@@ -109,6 +110,10 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
         coarse = std::max(coarse, s.match.coarse);
         if (s.match.around.before > around.before) around = s.match.around;
     }
+    // Whoever walks is listened to more often: each window is less of the take.
+    const double often =
+        e.path.empty() ? 1.0
+                       : std::max(1.0, static_cast<double>(used) / spotsWanted(e.overlap.length()));
     const double rival =
         beside.rivals.empty() ? 0 : *std::max_element(beside.rivals.begin(), beside.rivals.end());
     const double together = log10PValue(agreeing, used, chance) + beside.steps * kLogChoicesOfAStep;
@@ -130,7 +135,7 @@ void judge(const std::vector<MatchedRange>& stretches, const Beside& beside, Tet
                               (e.path.empty() ? 0.0 : oddsOfStrayPlace(standingAgree, standing)) +
                               oddsOfSpread(spreadMs),
                           beside.shared ? oddsOfBackground(*beside.shared) : 0.0,
-                          oddsOfOtherSound(beside.against.atOneEnd)};
+                          oddsOfOtherSound(beside.against.atOneEnd / often)};
     e.confidence = against.probability();
     const Fact agreement{"windows-agree",
                          {{"agreeing", agreeing},

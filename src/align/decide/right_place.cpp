@@ -153,7 +153,7 @@ double oddsOfBackground(const SharedByBalance& shared) {
                          oddsBelow(kDrowned, even.agreement, kDrownedWidth)});
 }
 
-double oddsOfOtherSound(int atOneEnd) {
+double oddsOfOtherSound(double atOneEnd) {
     return kMostOtherSound * rising(atOneEnd, kInARow, kInARowWidth);
 }
 

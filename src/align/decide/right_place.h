@@ -78,7 +78,7 @@ double oddsOfSpread(double spreadMs);
 double oddsOfBackground(const SharedByBalance& shared);
 
 /// \param atOneEnd  windows in a row, see loud_windows.h.
-double oddsOfOtherSound(int atOneEnd);
+double oddsOfOtherSound(double atOneEnd);
 
 /// \param strengths  of the other places, see rivalStrength.
 double oddsOfElsewhere(std::span<const double> strengths);

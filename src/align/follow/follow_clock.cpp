@@ -12,6 +12,11 @@
 namespace brisk {
 namespace {
 
+// Somebody who is heard from beside where he stood: of some two thousand lags none is so high by
+// chance.
+constexpr int kBesideAPlace = 20 * WindowReader::kRate / 1000;  // samples, seven metres
+constexpr double kHeardBeside = 5.5;                            // deviations
+
 /// A clock and its steps as an answer.
 class FollowedTake {
   public:
@@ -49,6 +54,11 @@ class FollowedTake {
         }
         chance = sum / static_cast<double>(std::max<std::size_t>(1, all.size()));
         return out;
+    }
+
+    /// Whether a window that does not agree with where he stood hears him all the same.
+    [[nodiscard]] bool heardBeside(const Curve& window, double lag) const {
+        return topOf(window, whole_.polarity, lag, kBesideAPlace).height >= kHeardBeside;
     }
 
     /// Runs between losses share a level: of the shortest way.
@@ -90,11 +100,12 @@ FollowedClock FollowedTake::result() const {
     const auto between = clock_.beside();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const Top own = topOf(all[i], whole_.polarity, lags[i], kNearSamples);
-        const SlipWindow w{{all[i].time},
-                           {own.lag - lags[i]},
-                           own.height,
-                           agrees[i],
-                           anyWalked(steps_) && between[i]};
+        const SlipWindow w{
+            {all[i].time},
+            {own.lag - lags[i]},
+            own.height,
+            agrees[i],
+            anyWalked(steps_) && (between[i] || (!agrees[i] && heardBeside(all[i], lags[i])))};
         auto it = std::find_if(out.ranges.begin(), out.ranges.end(),
                                [&](const MatchedRange& m) { return w.scratchTime < m.range.end; });
         if (it == out.ranges.end()) --it;
@@ -211,16 +222,25 @@ std::vector<MatchedRange> FollowedTake::rangesAlong(const std::vector<double>& l
 
 }  // namespace
 
-Result<FollowedClock> followClock(WindowReader& reader, const FineMatch& whole,
-                                  const JobControl& job) {
-    auto heard = hearSpots(reader, whole, job);
+static Result<FollowedClock> followClosely(WindowReader& reader, const FineMatch& whole,
+                                           Seconds each, const JobControl& job) {
+    auto heard = hearSpots(reader, whole, job, each);
     if (!heard) return tl::unexpected(heard.error());
     if (heard->runs == 0) return FollowedClock{{{whole.overlap, whole, {}}}, {}, {}, 0};
     StretchedClock clock(whole, std::move(*heard));
     clock.fit();
     auto steps = settleSteps(reader, whole, clock, job);
     if (!steps) return tl::unexpected(steps.error());
+    const Seconds overlap = whole.overlap.length();
+    if (anyWalked(*steps) && spotsWanted(overlap, each) < spotsWanted(overlap, kOfAWalkersSpot)) {
+        return followClosely(reader, whole, kOfAWalkersSpot, job);
+    }
     return FollowedTake(whole, clock, *steps).result();
+}
+
+Result<FollowedClock> followClock(WindowReader& reader, const FineMatch& whole,
+                                  const JobControl& job) {
+    return followClosely(reader, whole, kOfOneSpot, job);
 }
 
 }  // namespace brisk

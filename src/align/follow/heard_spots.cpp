@@ -23,7 +23,6 @@ constexpr double kClearlyMore = 1.25;  // strength of the other place
 constexpr double kStillThere = 0.2;
 constexpr int kArrivals = 20 * WindowReader::kRate / 1000;  // samples to either side
 constexpr int kMaxDepth = 8;
-constexpr double kSecondsEach = 5;  // a window for so many
 constexpr int kMostWindows = 120;
 
 /// What was heard along one line.
@@ -96,8 +95,8 @@ void forget(LagTrack& track, LagRun run) {
 
 /// What measuring the place has heard already, where that is as much as is wanted.
 Result<WindowCurves> heardAlong(WindowReader& reader, TimeRange range, const FineMatch& m,
-                                ClockLine& line, const JobControl& job) {
-    const int wanted = spotsWanted(range.length());
+                                Seconds each, ClockLine& line, const JobControl& job) {
+    const int wanted = spotsWanted(range.length(), each);
     if (m.heard && m.windowsWanted >= wanted) {
         line = m.heardAlong;
         return *m.heard;
@@ -112,11 +111,11 @@ Result<WindowCurves> heardAlong(WindowReader& reader, TimeRange range, const Fin
 }
 
 /// \param m  measured over `range`.
-Result<void> hearPart(WindowReader& reader, TimeRange range, const FineMatch& m, int depth,
-                      std::vector<Part>& out, const JobControl& job) {
+Result<void> hearPart(WindowReader& reader, TimeRange range, const FineMatch& m, Seconds each,
+                      int depth, std::vector<Part>& out, const JobControl& job) {
     const int polarity = m.polarity;
     ClockLine line;
-    auto heard = heardAlong(reader, range, m, line, job);
+    auto heard = heardAlong(reader, range, m, each, line, job);
     if (!heard) {
         if (tooLittleToCompare(heard.error())) return {};
         return tl::unexpected(heard.error());
@@ -129,7 +128,7 @@ Result<void> hearPart(WindowReader& reader, TimeRange range, const FineMatch& m,
     out.push_back(std::move(part));
     if (depth >= kMaxDepth) return {};
     const auto listenAlong = [&](const FineMatch& found, TimeRange stretch) {
-        return hearPart(reader, stretch, found, depth + 1, out, job);
+        return hearPart(reader, stretch, found, each, depth + 1, out, job);
     };
     for (const TimeRange& stretch : silent) {
         auto found = searchStretch(reader, stretch, line, kOtherPlace, job);
@@ -237,14 +236,14 @@ TimeRange reachOf(int run, const std::vector<Spot>& spots, const std::vector<boo
     return surely ? *surely : all.value_or(TimeRange{});
 }
 
-int spotsWanted(Seconds overlap) {
-    return std::clamp(static_cast<int>(overlap.value / kSecondsEach), kMeasureWindows,
-                      kMostWindows);
+int spotsWanted(Seconds overlap, Seconds each) {
+    return std::clamp(static_cast<int>(overlap / each), kMeasureWindows, kMostWindows);
 }
 
-Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job) {
+Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job,
+                             Seconds each) {
     std::vector<Part> parts;
-    auto done = hearPart(reader, whole.overlap, whole, 0, parts, job);
+    auto done = hearPart(reader, whole.overlap, whole, each, 0, parts, job);
     if (!done) return tl::unexpected(done.error());
     HeardSpots out;
     if (parts.empty()) return out;

@@ -38,11 +38,16 @@ struct HeardSpots {
 /// \param sure  of each spot, whether it agrees with the others.
 TimeRange reachOf(int run, const std::vector<Spot>& spots, const std::vector<bool>& sure);
 
+/// Of the overlap for each window, where that makes neither too few of them nor too many: whoever
+/// walks about stands for seconds only, and two windows make no stretch.
+constexpr Seconds kOfOneSpot{5}, kOfAWalkersSpot{2};
+
 /// Windows that it listens with over an overlap of that length.
-int spotsWanted(Seconds overlap);
+int spotsWanted(Seconds overlap, Seconds each = kOfOneSpot);
 
 /// \param whole  the best single match over the overlap; its line is the first.
 /// Errors: CannotRead, Cancelled. Nothing heard is an answer: no runs.
-Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job);
+Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job,
+                             Seconds each = kOfOneSpot);
 
 }  // namespace brisk

@@ -27,7 +27,8 @@ struct SlipWindow {
     Seconds slip;
     double strength = 0;  ///< Height of its own best agreement, in deviations.
     bool agrees = false;  ///< Its own best agreement, freely searched, is what the others say.
-    /// Between two places of somebody who walks, where no other window says the same.
+    /// Of somebody who walks: between two places where he stood, or heard beside the one where he
+    /// stands. No other window says the same.
     bool underWay = false;
 };
 

@@ -294,6 +294,27 @@ TEST(Judge, APlaceThatSaysLittleDoesNotSpeakAgainstTheOthers) {
     EXPECT_LT(judged(m, walked).evidence.log10PValue, one - 5);
 }
 
+// Whoever walks is listened to twice as often: three windows at an end are half as much of the
+// take.
+TEST(Judge, WindowsInARowCountByHowOftenATakeIsListenedTo) {
+    const FineMatch m = matchWith(64, 58, 40);
+    Beside beside;
+    beside.against.atOneEnd = 4;
+    const auto confidence = [&](std::vector<PathDelay> path) {
+        TetherEstimate e;
+        e.overlap = {{0}, {128}};
+        e.windowsUsed = 64;
+        e.windowsAgreeing = 58;
+        e.path = std::move(path);
+        judge({{{}, m}}, beside, e);
+        return e.confidence;
+    };
+    EXPECT_LT(confidence({}), kSureFrom);
+    EXPECT_GE(confidence({{{0}, {0}}, {{128}, {0.01}}}), kSureFrom);
+    beside.against.atOneEnd = 10;
+    EXPECT_LT(confidence({{{0}, {0}}, {{128}, {0.01}}}), kSureFrom) << "that is another sound";
+}
+
 TEST(Judge, WhereSomebodyWalksMoreWindowsMustAgree) {
     const auto confidence = [](int agreeing) { return 1 / (1 + oddsOfStrayPlace(agreeing, 32)); };
     EXPECT_GT(confidence(22), 0.995);
