@@ -4,7 +4,7 @@
 #include "cli/commands.h"
 #include "cli/exit_code.h"
 #include "cli/json_output.h"
-#include "export/mhl.h"
+#include "export/documents/mhl.h"
 
 namespace brisk::cli {
 namespace {

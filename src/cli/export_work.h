@@ -8,7 +8,7 @@
 #include "cli/export_options.h"
 #include "cli/saved_shoot.h"
 #include "day/whole_recording.h"
-#include "export/handed_take.h"
+#include "export/documents/handed_take.h"
 
 namespace brisk::cli {
 

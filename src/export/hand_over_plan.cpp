@@ -3,7 +3,7 @@
 
 #include <algorithm>
 
-#include "export/mhl.h"
+#include "export/documents/mhl.h"
 #include "render/routing.h"
 #include "store/free_name.h"
 

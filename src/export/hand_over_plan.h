@@ -17,7 +17,7 @@
 
 #include "day/whole_recording.h"
 #include "export/check_depth.h"
-#include "export/handed_take.h"
+#include "export/documents/handed_take.h"
 #include "export/sound_export.h"
 #include "export/video_export.h"
 

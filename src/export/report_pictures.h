@@ -6,7 +6,7 @@
 
 #include <string>
 
-#include "export/handed_take.h"
+#include "export/documents/handed_take.h"
 
 namespace brisk {
 

@@ -7,8 +7,8 @@
 
 #include "align/nominate/stamp_place.h"
 #include "core/time_text.h"
-#include "export/handed_take.h"
-#include "export/ixml.h"
+#include "export/documents/handed_take.h"
+#include "export/documents/ixml.h"
 #include "export/read_back.h"
 #include "export/video_export.h"
 #include "media/check/file_contents.h"

@@ -15,7 +15,7 @@
 #include "core/job_control.h"
 #include "core/time_ranges.h"
 #include "export/check_depth.h"
-#include "export/file_names.h"
+#include "export/documents/file_names.h"
 #include "export/file_tracks.h"
 #include "export/piece_start.h"
 #include "export/sound_check.h"

@@ -8,8 +8,8 @@
 #include <optional>
 
 #include "core/time_ranges.h"
+#include "export/documents/handed_take.h"
 #include "export/file_tracks.h"
-#include "export/handed_take.h"
 #include "export/joined_video.h"
 #include "media/write/take_remux.h"
 #include "render/routing.h"
@@ -24,8 +24,6 @@ namespace brisk {
 namespace fs = std::filesystem;
 
 namespace {
-
-constexpr SampleRate kVideoSound{48000};
 
 /// Nothing where the level stays as it was recorded.
 Facts levelFacts(const SoundChoice& c) {

@@ -8,7 +8,6 @@
 namespace brisk {
 namespace {
 
-constexpr SampleRate kVideoSound{48000};
 constexpr int kBitsPerSecondOfAChannel = 160000;
 
 struct CodecFacts {

@@ -14,6 +14,9 @@
 
 namespace brisk {
 
+/// The rate of all sound that stands beside pictures.
+constexpr SampleRate kVideoSound{48000};
+
 enum class VideoContainer {
     SameAsTake,  ///< The take's own.
     Mov,         ///< QuickTime.

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What `align` says of a camera that was carried away, and what it saves, is told by the other takes
-// of that camera, as in the window.
+// What `align` says of a camera that was carried away, and what it saves, is told by the other
+// takes of that camera, as in the window.
 #include <gtest/gtest.h>
 
 #include "shoot/project_file.h"
@@ -25,8 +25,8 @@ TEST(CarriedCameraAligned, HasTheClockOfTheOtherTakes) {
     test::writeSound(folder.file("lavalier.wav"), day, {});
     const auto carried = folder.file("fold 01.mp4");
     test::writeTake(carried, test::cut(heard, 20, 60), {});
-    std::vector<std::string> words{"align", "--clean", folder.file("lavalier.wav"), "--camera",
-                                   carried, "--quiet"};
+    std::vector<std::string> words{"align",    "--clean", folder.file("lavalier.wav"),
+                                   "--camera", carried,   "--quiet"};
     const auto alone = test::runCli(words).json().at("tethers").at(0);
     EXPECT_LT(alone.at("segments").at(0).at("drift_ppm").get<double>(), -400) << alone;
 

@@ -9,7 +9,7 @@
 #include <nlohmann/json.hpp>
 #include <regex>
 
-#include "export/mhl.h"
+#include "export/documents/mhl.h"
 #include "export/report.h"
 #include "media/read/probe.h"
 #include "media/read/wav_header.h"

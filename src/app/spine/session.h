@@ -26,7 +26,7 @@
 #include "day/place_ways.h"
 #include "day/shot_order.h"
 #include "day/take_view.h"
-#include "export/handed_take.h"
+#include "export/documents/handed_take.h"
 #include "export/video_export.h"
 
 namespace brisk::app {

@@ -9,7 +9,7 @@
 #include <vector>
 
 #include "core/fact.h"
-#include "export/timeline.h"
+#include "export/documents/timeline.h"
 
 namespace brisk {
 

@@ -10,7 +10,7 @@
 #include <vector>
 
 #include "day/take_plan.h"
-#include "export/file_names.h"
+#include "export/documents/file_names.h"
 
 namespace brisk {
 

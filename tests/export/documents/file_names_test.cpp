@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "export/file_names.h"
+#include "export/documents/file_names.h"
 
 #include <gtest/gtest.h>
 

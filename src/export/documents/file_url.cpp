@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "export/file_url.h"
+#include "export/documents/file_url.h"
 
 #include <cctype>
 #include <string_view>
 
-#include "export/file_reference.h"
+#include "export/documents/file_reference.h"
 
 namespace brisk {
 namespace {

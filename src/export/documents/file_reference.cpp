@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "export/file_reference.h"
+#include "export/documents/file_reference.h"
 
 namespace brisk {
 namespace fs = std::filesystem;

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // An edit that was begun on the takes: written by hand here as other programs write it.
-#include "export/relink.h"
+#include "export/documents/relink.h"
 
 #include <gtest/gtest.h>
 
 #include <nlohmann/json.hpp>
 
-#include "export/file_url.h"
+#include "export/documents/file_url.h"
 #include "support/facts_text.h"
 
 namespace brisk {

@@ -4,13 +4,13 @@
 //
 // The idea: a clip says a time of the take's own clock. That is a time of the take, and so a time
 // of the file that holds it; only the two clocks' beginnings are exchanged.
-#include "export/relink.h"
+#include "export/documents/relink.h"
 
 #include <algorithm>
 #include <cmath>
 
 #include "core/json_text.h"
-#include "export/file_url.h"
+#include "export/documents/file_url.h"
 #include "media/read/timecode.h"
 
 namespace brisk {

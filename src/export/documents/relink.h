@@ -12,8 +12,8 @@
 #include <string>
 #include <vector>
 
-#include "export/handed_take.h"
-#include "export/timeline.h"
+#include "export/documents/handed_take.h"
+#include "export/documents/timeline.h"
 
 namespace brisk {
 

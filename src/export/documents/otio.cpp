@@ -2,10 +2,10 @@
 // Source: the OpenTimelineIO schema as published by the Academy Software Foundation: Timeline.1,
 // Stack.1, Track.1, Clip.1, Gap.1, ExternalReference.1, TimeRange.1, RationalTime.1. The oldest
 // versions that say everything are written, since newer readers upgrade them.
-#include "export/otio.h"
+#include "export/documents/otio.h"
 
 #include "core/json_text.h"
-#include "export/file_url.h"
+#include "export/documents/file_url.h"
 
 namespace brisk {
 namespace {

@@ -7,7 +7,7 @@
 #include <filesystem>
 #include <string>
 
-#include "export/timeline.h"
+#include "export/documents/timeline.h"
 
 namespace brisk {
 

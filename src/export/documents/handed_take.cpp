@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "export/handed_take.h"
+#include "export/documents/handed_take.h"
 
 #include <algorithm>
 #include <cctype>

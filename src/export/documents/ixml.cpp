@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "export/ixml.h"
+#include "export/documents/ixml.h"
 
 #include <pugixml.hpp>
 #include <sstream>

@@ -13,7 +13,7 @@
 #include <vector>
 
 #include "core/rational.h"
-#include "export/handed_take.h"
+#include "export/documents/handed_take.h"
 
 namespace brisk {
 

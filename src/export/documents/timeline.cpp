@@ -3,7 +3,7 @@
 // day once; what belongs to it is laid from there in exact fractions of a second. (Rounding
 // pictures to frames and sounds to samples, each by itself, puts them up to half a frame apart.) No
 // rounding adds up along the day; gaps are what is left between clips.
-#include "export/timeline.h"
+#include "export/documents/timeline.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "export/mhl.h"
+#include "export/documents/mhl.h"
 
 #include <gtest/gtest.h>
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Source: SMPTE ST 258, form of the edit statement: event, source, mode, cut, source in and out,
 // record in and out; notes begin with an asterisk; FCM says how frames are counted from there on.
-#include "export/edit_list.h"
+#include "export/documents/edit_list.h"
 
 #include <algorithm>
 #include <cctype>
@@ -10,7 +10,7 @@
 
 #include "core/number_text.h"
 #include "core/plain_line.h"
-#include "export/file_reference.h"
+#include "export/documents/file_reference.h"
 #include "media/read/timecode.h"
 
 namespace brisk {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Timelines are read by a walker that knows the published schema, and by a small parser of the edit
 // list's form; neither shares code with what writes them.
-#include "export/timeline.h"
+#include "export/documents/timeline.h"
 
 #include <gtest/gtest.h>
 
@@ -9,8 +9,8 @@
 #include <set>
 #include <sstream>
 
-#include "export/edit_list.h"
-#include "export/otio.h"
+#include "export/documents/edit_list.h"
+#include "export/documents/otio.h"
 #include "support/facts_text.h"
 #include "support/pieces.h"
 
