@@ -220,10 +220,9 @@ std::vector<MatchedRange> FollowedTake::rangesAlong(const std::vector<double>& l
     return ranges;
 }
 
-}  // namespace
-
-static Result<FollowedClock> followClosely(WindowReader& reader, const FineMatch& whole,
-                                           Seconds each, const JobControl& job) {
+/// \param each  of the overlap for each window.
+Result<FollowedClock> followListening(WindowReader& reader, const FineMatch& whole, Seconds each,
+                                      const JobControl& job) {
     auto heard = hearSpots(reader, whole, job, each);
     if (!heard) return tl::unexpected(heard.error());
     if (heard->runs == 0) return FollowedClock{{{whole.overlap, whole, {}}}, {}, {}, 0};
@@ -233,14 +232,16 @@ static Result<FollowedClock> followClosely(WindowReader& reader, const FineMatch
     if (!steps) return tl::unexpected(steps.error());
     const Seconds overlap = whole.overlap.length();
     if (anyWalked(*steps) && spotsWanted(overlap, each) < spotsWanted(overlap, kOfAWalkersSpot)) {
-        return followClosely(reader, whole, kOfAWalkersSpot, job);
+        return followListening(reader, whole, kOfAWalkersSpot, job);
     }
     return FollowedTake(whole, clock, *steps).result();
 }
 
+}  // namespace
+
 Result<FollowedClock> followClock(WindowReader& reader, const FineMatch& whole,
                                   const JobControl& job) {
-    return followClosely(reader, whole, kOfOneSpot, job);
+    return followListening(reader, whole, kOfOneSpot, job);
 }
 
 }  // namespace brisk
