@@ -37,16 +37,21 @@ DayFacts MadeShoot::facts(int id) const {
     return {&scan->info, scan->endOfTake()};
 }
 
+namespace {
+/// All of a made shoot was found by one search: nothing stands there from before.
+void considerTogether(MadeShoot& shoot, decltype(considerWholeShoot) rule) {
+    std::vector<Tether> found = std::exchange(shoot.state.tethers, {});
+    rule(found, shoot.state, [&](int id) { return shoot.facts(id); });
+    shoot.state.tethers = std::move(found);
+}
+}  // namespace
+
 void MadeShoot::partClocks() {
-    std::vector<Tether> found = std::exchange(state.tethers, {});
-    partClockAndWay(found, state, [this](int id) { return facts(id); });
-    state.tethers = std::move(found);
+    considerTogether(*this, partClockAndWay);
 }
 
 void MadeShoot::considerWhole() {
-    std::vector<Tether> found = std::exchange(state.tethers, {});
-    considerWholeShoot(found, state, [this](int id) { return facts(id); });
-    state.tethers = std::move(found);
+    considerTogether(*this, considerWholeShoot);
 }
 
 Result<void> maySave(const std::string& path) {

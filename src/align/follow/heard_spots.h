@@ -46,6 +46,7 @@ constexpr Seconds kOfOneSpot{5}, kOfAWalkersSpot{2};
 int spotsWanted(Seconds overlap, Seconds each = kOfOneSpot);
 
 /// \param whole  the best single match over the overlap; its line is the first.
+/// \param each   of the overlap for each window, see above.
 /// Errors: CannotRead, Cancelled. Nothing heard is an answer: no runs.
 Result<HeardSpots> hearSpots(WindowReader& reader, const FineMatch& whole, const JobControl& job,
                              Seconds each = kOfOneSpot);
